@@ -1,0 +1,252 @@
+package dev.inlay.cli;
+
+import dev.inlay.extract.DocumentTables;
+import dev.inlay.write.CsvTable;
+import dev.inlay.write.Form;
+import dev.inlay.write.JsonTables;
+import dev.inlay.write.TableFiles;
+import dev.inlay.write.TextTables;
+import dev.inlay.write.TextTables.Limits;
+import dev.inlay.write.TooLargeException;
+import java.io.IOException;
+import java.nio.file.FileAlreadyExistsException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+
+/** Where the tables go: the screen, one file, or a folder with a file for each document. */
+abstract class Destination {
+
+  /**
+   * Chooses the destination.
+   *
+   * @param out the file or folder, or null for the screen
+   * @param to the form, or null where the ending tells it
+   * @throws IllegalArgumentException with a message for the person who wrote the command
+   */
+  static Destination of(
+      String out, String to, List<Path> files, boolean overwrite, Terminal terminal) {
+    Form form = to == null ? null : form(to);
+    if (out == null) {
+      return new Screen(form == null ? Form.TEXT : form, terminal);
+    }
+    if (out.isBlank()) {
+      throw new IllegalArgumentException("--out names no file");
+    }
+    Path goal = Path.of(out);
+    if (out.endsWith("/") || out.endsWith("\\") || Files.isDirectory(goal)) {
+      if (form == null) {
+        throw new IllegalArgumentException(
+            "'" + out + "' is a folder: add --to with one of " + forms());
+      }
+      checkDistinct(files);
+      return new Folder(goal, new TableFiles(form, overwrite), files, overwrite);
+    }
+    Form ending = Form.ofEnding(goal).orElse(null);
+    if (form == null && ending == null) {
+      throw new IllegalArgumentException(
+          "the ending of '" + out + "' tells no form: use .txt, .csv, .json or .xlsx, or add --to");
+    }
+    if (form != null && ending != null && form != ending) {
+      throw new IllegalArgumentException(
+          "'" + out + "' does not look like " + form.word() + ": change its ending or --to");
+    }
+    return new OneFile(goal, form == null ? ending : form, overwrite);
+  }
+
+  private static Form form(String word) {
+    return Arrays.stream(Form.values())
+        .filter(f -> f.word().equals(word.toLowerCase(Locale.ROOT)))
+        .findFirst()
+        .orElseThrow(
+            () -> new IllegalArgumentException("--to: '" + word + "' is none of " + forms()));
+  }
+
+  private static String forms() {
+    return String.join(", ", Arrays.stream(Form.values()).map(Form::word).toList());
+  }
+
+  private static void checkDistinct(List<Path> files) {
+    Set<String> names = new HashSet<>();
+    for (Path file : files) {
+      String name = String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT);
+      if (!names.add(name)) {
+        throw new IllegalArgumentException(
+            "two inputs are called " + file.getFileName() + ": write them to different folders");
+      }
+    }
+  }
+
+  /** Whether nothing stands in the way of the first file, before long work is done for nothing. */
+  abstract boolean isReady(Outcome outcome);
+
+  /** Takes the next document. */
+  abstract void take(DocumentTables document, Outcome outcome);
+
+  /** Ends after the last document. */
+  void finish(Outcome outcome) {
+    // most are done with the last document
+  }
+
+  private static void write(
+      TableFiles files, List<DocumentTables> documents, Path goal, Outcome outcome) {
+    try {
+      List<Path> written = files.write(documents, goal);
+      int tables = documents.stream().mapToInt(d -> d.tables().size()).sum();
+      for (Path file : written) {
+        outcome.wrote(file, written.size() > 1 ? 1 : tables);
+      }
+    } catch (FileAlreadyExistsException e) {
+      outcome.outputFailed(Path.of(e.getFile()), e);
+    } catch (IOException | TooLargeException e) {
+      outcome.outputFailed(goal, e);
+    }
+  }
+
+  /** Standard output. */
+  private static final class Screen extends Destination {
+    private static final int ROWS_ON_SCREEN = 20;
+
+    private final Form form;
+    private final Terminal terminal;
+    private final List<DocumentTables> documents = new ArrayList<>();
+
+    Screen(Form form, Terminal terminal) {
+      if (form == Form.XLSX) {
+        throw new IllegalArgumentException("a workbook needs a file: add -o NAME.xlsx");
+      }
+      this.form = form;
+      this.terminal = terminal;
+    }
+
+    @Override
+    boolean isReady(Outcome outcome) {
+      return true;
+    }
+
+    @Override
+    void take(DocumentTables document, Outcome outcome) {
+      switch (form) {
+        case JSON -> documents.add(document);
+        case CSV -> csv(document, outcome);
+        default -> text(document);
+      }
+    }
+
+    private void text(DocumentTables document) {
+      Limits limits =
+          terminal.isScreen() ? new Limits(terminal.width(), ROWS_ON_SCREEN) : Limits.NONE;
+      if (document.pages() > 0) {
+        TextTables.lines(List.of(document), limits).forEach(terminal.out()::println);
+      }
+    }
+
+    private void csv(DocumentTables document, Outcome outcome) {
+      try {
+        for (int i = 0; i < document.tables().size(); i++) {
+          if (i > 0 || !documents.isEmpty()) {
+            terminal.out().print("\r\n"); // a blank line parts one table from the next
+          }
+          CsvTable.write(document, document.tables().get(i), terminal.out());
+        }
+      } catch (IOException e) {
+        outcome.outputFailed(Path.of("standard output"), e);
+      }
+      if (!document.tables().isEmpty()) {
+        documents.add(document);
+      }
+    }
+
+    @Override
+    void finish(Outcome outcome) {
+      if (form == Form.JSON) {
+        JsonTables.write(documents, terminal.out());
+      }
+      if (terminal.out().checkError()) {
+        outcome.outputFailed(Path.of("standard output"), new IOException("it was closed"));
+      }
+    }
+  }
+
+  /** One file for all documents. */
+  private static final class OneFile extends Destination {
+    private final Path goal;
+    private final Form form;
+    private final boolean overwrite;
+    private final List<DocumentTables> documents = new ArrayList<>();
+
+    OneFile(Path goal, Form form, boolean overwrite) {
+      this.goal = goal;
+      this.form = form;
+      this.overwrite = overwrite;
+    }
+
+    @Override
+    boolean isReady(Outcome outcome) {
+      return isFree(goal, overwrite, outcome);
+    }
+
+    @Override
+    void take(DocumentTables document, Outcome outcome) {
+      documents.add(document);
+    }
+
+    @Override
+    void finish(Outcome outcome) {
+      write(new TableFiles(form, overwrite), documents, goal, outcome);
+    }
+  }
+
+  /** A folder with a file for each document. */
+  private static final class Folder extends Destination {
+    private final Path folder;
+    private final TableFiles writer;
+    private final List<Path> files;
+    private final boolean overwrite;
+
+    Folder(Path folder, TableFiles writer, List<Path> files, boolean overwrite) {
+      this.folder = folder;
+      this.writer = writer;
+      this.files = files;
+      this.overwrite = overwrite;
+    }
+
+    @Override
+    boolean isReady(Outcome outcome) {
+      try {
+        Files.createDirectories(folder);
+      } catch (IOException e) {
+        outcome.outputFailed(folder, e);
+        return false;
+      }
+      boolean free = true;
+      for (Path file : files) {
+        free &= isFree(writer.inFolder(folder, file), overwrite, outcome);
+      }
+      return free;
+    }
+
+    @Override
+    void take(DocumentTables document, Outcome outcome) {
+      write(writer, List.of(document), writer.inFolder(folder, document.path()), outcome);
+    }
+  }
+
+  private static boolean isFree(Path goal, boolean overwrite, Outcome outcome) {
+    if (!overwrite && Files.exists(goal)) {
+      outcome.outputFailed(goal, new FileAlreadyExistsException(goal.toString()));
+      return false;
+    }
+    Path folder = goal.toAbsolutePath().getParent();
+    if (folder != null && !Files.isDirectory(folder)) {
+      outcome.outputFailed(goal, new java.nio.file.NoSuchFileException(goal.toString()));
+      return false;
+    }
+    return true;
+  }
+}

@@ -1,0 +1,121 @@
+package dev.inlay.cli;
+
+import dev.inlay.batch.FileBatch;
+import dev.inlay.extract.DocumentTables;
+import dev.inlay.extract.Extractor;
+import dev.inlay.extract.PageSelection;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Takes the tables out of PDF files. */
+@Command(
+    name = "extract",
+    header = "Take the tables out of PDF files.",
+    description = {
+      "",
+      "Finds tables whose cells are boxed by lines, joins those that run over several pages, and"
+          + " shows them or writes them to files. Every doubt is told: look at a table with a"
+          + " warning or a confidence below 0.9.",
+      ""
+    },
+    sortOptions = false,
+    optionListHeading = "%nOptions:%n",
+    footer = {
+      "",
+      "Examples:",
+      "  inlay extract report.pdf                       show the tables",
+      "  inlay extract report.pdf -o report.xlsx        a sheet for each table",
+      "  inlay extract report.pdf --pages 2-5,7 --to csv",
+      "  inlay extract *.pdf --to json -o results/      a file for each report",
+      "",
+      "Exit status: 0 all well, 1 no table found, 2 wrong use, 3 some input could not be read,",
+      "4 an output could not be written."
+    })
+final class ExtractCommand implements Callable<Integer> {
+
+  @Parameters(arity = "1..*", paramLabel = "FILE", description = "PDF files.")
+  private List<Path> files;
+
+  @Option(
+      names = {"-o", "--out"},
+      paramLabel = "OUT",
+      description =
+          "Write to this file; its ending tells the form. With a folder (an existing one, or a name"
+              + " that ends in /) a file for each PDF, in the form given by --to.")
+  private String out;
+
+  @Option(
+      names = "--to",
+      paramLabel = "FORM",
+      description = "The form: text (drawn boxes), csv, json or xlsx.")
+  private String to;
+
+  @Option(
+      names = "--pages",
+      paramLabel = "PAGES",
+      description = "Only these pages, e.g. 2-5,7 or 10- (to the end). The first page is 1.")
+  private String pages;
+
+  @Option(
+      names = "--password",
+      paramLabel = "TEXT",
+      defaultValue = "${env:INLAY_PASSWORD:-}",
+      description = "Opens locked files. Or set the variable INLAY_PASSWORD, which no one sees.")
+  private String password;
+
+  @Option(names = "--overwrite", description = "Replace files that exist.")
+  private boolean overwrite;
+
+  @Mixin private GeneralOptions general;
+
+  @Spec private CommandSpec spec;
+
+  private final Terminal terminal;
+
+  ExtractCommand(Terminal terminal) {
+    this.terminal = terminal;
+  }
+
+  @Override
+  public Integer call() throws InterruptedException {
+    Extractor extractor = new Extractor(selection(), password);
+    Destination destination;
+    try {
+      destination = Destination.of(out, to, files, overwrite, terminal);
+    } catch (IllegalArgumentException e) {
+      throw new ParameterException(spec.commandLine(), e.getMessage(), e);
+    }
+    Outcome outcome = new Outcome(terminal);
+    int workers = Runtime.getRuntime().availableProcessors();
+    if (destination.isReady(outcome)) {
+      FileBatch.extract(
+          files, extractor, workers, document -> take(document, destination, outcome));
+      destination.finish(outcome);
+    }
+    return outcome.exitCode();
+  }
+
+  private static void take(DocumentTables document, Destination destination, Outcome outcome) {
+    outcome.tell(document);
+    destination.take(document, outcome);
+  }
+
+  private PageSelection selection() {
+    if (pages == null) {
+      return PageSelection.ALL;
+    }
+    try {
+      return PageSelection.parse(pages);
+    } catch (IllegalArgumentException e) {
+      throw new ParameterException(spec.commandLine(), "--pages: " + e.getMessage(), e);
+    }
+  }
+}

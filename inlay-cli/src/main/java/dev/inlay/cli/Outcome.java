@@ -1,0 +1,112 @@
+package dev.inlay.cli;
+
+import dev.inlay.extract.DocumentTables;
+import dev.inlay.extract.Problem;
+import dev.inlay.grid.Warning;
+import dev.inlay.table.Table;
+import java.io.IOException;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.FileAlreadyExistsException;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+
+/** Tells, a line each, what went wrong or is doubtful, and knows the exit code that follows. */
+final class Outcome {
+
+  /** More warnings of one file than this are counted, not told: the files written hold them all. */
+  private static final int MOST_WARNINGS = 5;
+
+  private final Terminal terminal;
+  private boolean inputFailed;
+  private boolean outputFailed;
+  private boolean nothingFound;
+
+  Outcome(Terminal terminal) {
+    this.terminal = terminal;
+  }
+
+  /** Tells a document's problems and the doubts about its tables. */
+  void tell(DocumentTables document) {
+    for (Problem problem : document.problems()) {
+      terminal.message(document.path() + ": " + problem.message());
+    }
+    if (document.status().isFailure()) {
+      inputFailed = true;
+    }
+    tellWarnings(document);
+    boolean readable = document.pages() > 0;
+    if (readable && document.tables().isEmpty()) {
+      nothingFound = true;
+      terminal.message(
+          document.path()
+              + ": no table found on the pages read; this version finds tables whose cells are"
+              + " boxed by lines");
+    }
+  }
+
+  private void tellWarnings(DocumentTables document) {
+    int told = 0;
+    int all = 0;
+    for (Table table : document.tables()) {
+      for (Warning warning : table.warnings()) {
+        all++;
+        if (told < MOST_WARNINGS) {
+          told++;
+          terminal.message(
+              document.path()
+                  + ": page "
+                  + warning.page()
+                  + ", table "
+                  + table.id()
+                  + ": "
+                  + warning.message()
+                  + " ("
+                  + warning.code().code()
+                  + "); look at the page");
+        }
+      }
+    }
+    if (all > told) {
+      terminal.message(
+          document.path() + ": " + (all - told) + " more warnings; --to json lists them");
+    }
+  }
+
+  /** Tells that files were written. */
+  void wrote(Path file, int tables) {
+    terminal.message("wrote " + file + " (" + tables + (tables == 1 ? " table)" : " tables)"));
+  }
+
+  /** Tells that a file could not be written, and why. */
+  void outputFailed(Path file, Exception cause) {
+    outputFailed = true;
+    terminal.message(file + ": " + reason(file, cause));
+  }
+
+  private static String reason(Path file, Exception cause) {
+    if (cause instanceof FileAlreadyExistsException) {
+      return "exists; add --overwrite to replace it, or name another";
+    }
+    if (cause instanceof AccessDeniedException) {
+      return "cannot be written; check the permissions of its folder";
+    }
+    if (cause instanceof NoSuchFileException) {
+      return "cannot be written: there is no folder " + file.toAbsolutePath().getParent();
+    }
+    if (cause instanceof IOException) {
+      return "cannot be written: " + cause.getMessage();
+    }
+    return cause.getMessage() + "; write CSV or JSON instead";
+  }
+
+  /** The worst of what happened. */
+  int exitCode() {
+    if (outputFailed) {
+      return ExitCode.OUTPUT;
+    }
+    if (inputFailed) {
+      return ExitCode.INPUT;
+    }
+    return nothingFound ? ExitCode.FINDINGS : ExitCode.OK;
+  }
+}

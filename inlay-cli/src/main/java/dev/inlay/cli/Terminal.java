@@ -1,0 +1,54 @@
+package dev.inlay.cli;
+
+import java.io.FileDescriptor;
+import java.io.FileOutputStream;
+import java.io.OutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+
+/**
+ * Where the command prints: data to {@link #out()}, messages to {@link #err()}, both in UTF-8.
+ *
+ * @param out standard output
+ * @param err standard error
+ * @param width places in a line of the terminal, 0 where the output goes elsewhere
+ */
+record Terminal(PrintStream out, PrintStream err, int width) {
+
+  /** Set by the launcher where the output is a terminal. */
+  private static final String WIDTH = "INLAY_TERMINAL_WIDTH";
+
+  private static final int USUAL_WIDTH = 80;
+
+  private static final int NARROWEST = 20;
+
+  /** The process's own terminal. */
+  static Terminal ofProcess() {
+    return new Terminal(
+        utf8(new FileOutputStream(FileDescriptor.out)),
+        utf8(new FileOutputStream(FileDescriptor.err)),
+        widthOfProcess());
+  }
+
+  private static PrintStream utf8(OutputStream stream) {
+    return new PrintStream(stream, true, StandardCharsets.UTF_8);
+  }
+
+  private static int widthOfProcess() {
+    String told = System.getenv(WIDTH);
+    if (told != null && told.matches("\\d{1,5}")) {
+      return Math.max(NARROWEST, Integer.parseInt(told));
+    }
+    return System.console() == null ? 0 : USUAL_WIDTH;
+  }
+
+  /** Whether a person is reading along. */
+  boolean isScreen() {
+    return width > 0;
+  }
+
+  /** Prints one message; whatever it holds, it stays one line and steers no terminal. */
+  void message(String text) {
+    err.println("inlay: " + text.replaceAll("\\p{Cntrl}+", " "));
+  }
+}

@@ -1,0 +1,36 @@
+package dev.inlay.extract;
+
+import dev.inlay.table.Table;
+import java.nio.file.Path;
+import java.util.List;
+
+/**
+ * What a document gave.
+ *
+ * @param path the file as it was named
+ * @param sha256 the digest of its bytes in hexadecimal digits; empty where it could not be read
+ * @param pages how many pages it has; 0 where it could not be opened
+ * @param status how far it could be read
+ * @param problems what kept Inlay from reading all of it
+ * @param tables in the order of their starts
+ */
+public record DocumentTables(
+    Path path,
+    String sha256,
+    int pages,
+    DocumentStatus status,
+    List<Problem> problems,
+    List<Table> tables) {
+
+  /** Keeps copies that cannot change. */
+  public DocumentTables {
+    problems = List.copyOf(problems);
+    tables = List.copyOf(tables);
+  }
+
+  /** The file's name without its folder. */
+  public String fileName() {
+    Path name = path.getFileName();
+    return name == null ? path.toString() : name.toString();
+  }
+}

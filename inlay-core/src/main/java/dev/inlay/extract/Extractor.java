@@ -1,0 +1,138 @@
+package dev.inlay.extract;
+
+import dev.inlay.page.Page;
+import dev.inlay.pdf.OpenFailure;
+import dev.inlay.pdf.PageFailure;
+import dev.inlay.pdf.PdfFile;
+import dev.inlay.table.PageTables;
+import dev.inlay.table.Stitcher;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Extracts the tables of one document. Holds no state between documents, so that one extractor
+ * serves several threads.
+ *
+ * <p>Stops between two pages when its thread is interrupted.
+ */
+public final class Extractor {
+
+  private final PageSelection pages;
+  private final String password;
+
+  /**
+   * Prepares an extraction.
+   *
+   * @param pages the pages wanted
+   * @param password for locked files, or an empty text
+   */
+  public Extractor(PageSelection pages, String password) {
+    this.pages = pages;
+    this.password = password;
+  }
+
+  /**
+   * Extracts the tables of a file. What cannot be read is told in the result.
+   *
+   * @param path the file
+   * @throws InterruptedException if the thread was interrupted before all pages were read
+   */
+  public DocumentTables extract(Path path) throws InterruptedException {
+    try (PdfFile pdf = PdfFile.open(path, password)) {
+      return new Reading(path, pdf).result();
+    } catch (OpenFailure e) {
+      DocumentStatus status =
+          e.reason() == OpenFailure.Reason.LOCKED
+              ? DocumentStatus.LOCKED
+              : DocumentStatus.UNREADABLE;
+      return failed(path, status, Problem.ofDocument(code(e.reason()), e.getMessage()));
+    } catch (IOException e) {
+      return failed(
+          path,
+          DocumentStatus.UNREADABLE,
+          Problem.ofDocument("unreadable", "cannot be read: " + e.getMessage()));
+    }
+  }
+
+  private static String code(OpenFailure.Reason reason) {
+    return switch (reason) {
+      case MISSING -> "no-such-file";
+      case FOLDER -> "folder";
+      case FORBIDDEN -> "forbidden";
+      case EMPTY -> "empty-file";
+      case NOT_PDF -> "not-a-pdf";
+      case LOCKED -> "locked";
+      case BROKEN -> "broken-file";
+    };
+  }
+
+  private static DocumentTables failed(Path path, DocumentStatus status, Problem problem) {
+    return new DocumentTables(
+        path, FileDigest.ofReadable(path), 0, status, List.of(problem), List.of());
+  }
+
+  /** One walk over the pages of an open file. */
+  private final class Reading {
+    private final Path path;
+    private final PdfFile pdf;
+    private final List<Problem> problems = new ArrayList<>();
+    private final Stitcher stitcher = new Stitcher();
+    private int asked;
+    private int withText;
+    private int failed;
+
+    Reading(Path path, PdfFile pdf) {
+      this.path = path;
+      this.pdf = pdf;
+    }
+
+    DocumentTables result() throws InterruptedException {
+      int count = pdf.pageCount();
+      if (pages.reachesBeyond(count)) {
+        problems.add(
+            Problem.ofDocument(
+                "no-such-page",
+                "has " + count + " page(s), fewer than asked for; check --pages"));
+      }
+      for (int number = 1; number <= count; number++) {
+        if (Thread.interrupted()) {
+          throw new InterruptedException("stopped before page " + number + " of " + path);
+        }
+        if (pages.holds(number)) {
+          read(number);
+        }
+      }
+      return new DocumentTables(
+          path, FileDigest.ofReadable(path), count, status(), problems, stitcher.finish());
+    }
+
+    private void read(int number) {
+      asked++;
+      try {
+        Page page = pdf.page(number);
+        if (page.typeSize() > 0) {
+          withText++;
+          stitcher.add(PageTables.of(page));
+        } else if (!page.pictures().isEmpty()) {
+          problems.add(
+              Problem.ofPage(
+                  "image-only-page",
+                  number,
+                  "page " + number + " holds a picture and no text; run text recognition on it"));
+        }
+      } catch (PageFailure e) {
+        failed++;
+        problems.add(Problem.ofPage("broken-page", number, e.getMessage()));
+      }
+    }
+
+    private DocumentStatus status() {
+      if (failed > 0) {
+        return failed == asked ? DocumentStatus.UNREADABLE : DocumentStatus.PARTIAL;
+      }
+      return withText == 0 && asked > 0 ? DocumentStatus.NO_TEXT : DocumentStatus.OK;
+    }
+  }
+}

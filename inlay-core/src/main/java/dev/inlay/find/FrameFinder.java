@@ -1,0 +1,94 @@
+package dev.inlay.find;
+
+import dev.inlay.geom.Box;
+import dev.inlay.geom.Groups;
+import dev.inlay.page.Page;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Finds the frames of ruled tables: rulings that cross or meet, directly or through others, belong
+ * to one frame.
+ */
+public final class FrameFinder {
+
+  /** A frame has two edges each way; fewer rulings box nothing in. */
+  private static final int LEAST_RULINGS = 2;
+
+  private FrameFinder() {}
+
+  /**
+   * Finds the frames of a page.
+   *
+   * @return from top to bottom, those that begin at the same height from left to right
+   */
+  public static List<Frame> find(Page page, PageMeasure measure) {
+    List<Ruling> rulings = RulingFinder.find(page, measure);
+    Groups groups = new Groups(rulings.size());
+    joinCrossing(rulings, measure.snap(), groups);
+
+    Map<Integer, List<Ruling>> byGroup = new HashMap<>();
+    for (int i = 0; i < rulings.size(); i++) {
+      byGroup.computeIfAbsent(groups.of(i), g -> new ArrayList<>()).add(rulings.get(i));
+    }
+    List<Frame> frames = new ArrayList<>();
+    for (List<Ruling> members : byGroup.values()) {
+      List<Ruling> horizontals = members.stream().filter(Ruling::horizontal).toList();
+      List<Ruling> verticals = members.stream().filter(r -> !r.horizontal()).toList();
+      if (horizontals.size() >= LEAST_RULINGS && verticals.size() >= LEAST_RULINGS) {
+        frames.add(new Frame(page.number(), around(members), horizontals, verticals));
+      }
+    }
+    frames.sort(
+        Comparator.comparingDouble((Frame f) -> f.box().top())
+            .thenComparingDouble(f -> f.box().left()));
+    return frames;
+  }
+
+  /** Walks each horizontal ruling along the verticals that stand within its extent. */
+  private static void joinCrossing(List<Ruling> rulings, double snap, Groups groups) {
+    int firstVertical = 0;
+    while (firstVertical < rulings.size() && rulings.get(firstVertical).horizontal()) {
+      firstVertical++;
+    }
+    double[] places =
+        rulings.stream().skip(firstVertical).mapToDouble(Ruling::at).toArray();
+    for (int h = 0; h < firstVertical; h++) {
+      Ruling horizontal = rulings.get(h);
+      int v = firstNotBelow(places, horizontal.extent().from() - snap);
+      for (; v < places.length && places[v] <= horizontal.extent().to() + snap; v++) {
+        if (horizontal.crosses(rulings.get(firstVertical + v), snap)) {
+          groups.join(h, firstVertical + v);
+        }
+      }
+    }
+  }
+
+  private static int firstNotBelow(double[] sorted, double limit) {
+    int low = 0;
+    int high = sorted.length;
+    while (low < high) {
+      int middle = (low + high) >>> 1;
+      if (sorted[middle] < limit) {
+        low = middle + 1;
+      } else {
+        high = middle;
+      }
+    }
+    return low;
+  }
+
+  private static Box around(List<Ruling> rulings) {
+    return rulings.stream()
+        .map(
+            r ->
+                r.horizontal()
+                    ? new Box(r.extent().from(), r.at(), r.extent().to(), r.at())
+                    : new Box(r.at(), r.extent().from(), r.at(), r.extent().to()))
+        .reduce(Box::union)
+        .orElseThrow();
+  }
+}

@@ -1,0 +1,97 @@
+package dev.inlay.grid;
+
+import dev.inlay.find.Frame;
+import dev.inlay.find.PageMeasure;
+import dev.inlay.find.Ruling;
+import dev.inlay.geom.Interval;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * The boundaries of a frame in one direction: where they run, and along which stretches a ruling is
+ * drawn.
+ */
+final class Boundaries {
+
+  /** A boundary counts as drawn along a cell's edge where this share of the edge is drawn. */
+  private static final double DRAWN_SHARE = 0.5;
+
+  private final List<Double> places = new ArrayList<>();
+  private final List<List<Interval>> drawn = new ArrayList<>();
+
+  private Boundaries() {}
+
+  /** The boundaries between columns. */
+  static Boundaries betweenColumns(Frame frame, PageMeasure measure) {
+    return of(frame.verticals(), frame.box().horizontal(), measure);
+  }
+
+  /** The boundaries between rows. */
+  static Boundaries betweenRows(Frame frame, PageMeasure measure) {
+    return of(frame.horizontals(), frame.box().vertical(), measure);
+  }
+
+  private static Boundaries of(List<Ruling> rulings, Interval reach, PageMeasure measure) {
+    Boundaries boundaries = new Boundaries();
+    // Where the crossing rulings reach out beyond the last boundary, the outer edge is not drawn.
+    boolean openStart = rulings.get(0).at() - reach.from() > measure.shortestRuling();
+    if (openStart) {
+      boundaries.start(reach.from());
+    }
+    rulings.stream()
+        .sorted(Comparator.comparingDouble(Ruling::at))
+        .forEach(r -> boundaries.add(r, measure.snap()));
+    if (reach.to() - boundaries.last() > measure.shortestRuling()) {
+      boundaries.start(reach.to());
+    }
+    return boundaries;
+  }
+
+  private void add(Ruling ruling, double snap) {
+    if (places.isEmpty() || ruling.at() - last() > snap) {
+      start(ruling.at());
+    }
+    drawn.get(drawn.size() - 1).add(ruling.extent());
+  }
+
+  private void start(double place) {
+    places.add(place);
+    drawn.add(new ArrayList<>());
+  }
+
+  private double last() {
+    return places.get(places.size() - 1);
+  }
+
+  /** Where the boundaries run, in rising order. */
+  List<Double> places() {
+    return places;
+  }
+
+  /** How many rows or columns lie between them. */
+  int gaps() {
+    return places.size() - 1;
+  }
+
+  /** Whether a ruling is drawn along the boundary over the given stretch. */
+  boolean isDrawn(int boundary, Interval stretch) {
+    double covered = 0;
+    for (Interval piece : drawn.get(boundary)) {
+      covered += Math.max(0, piece.overlap(stretch));
+    }
+    return covered >= DRAWN_SHARE * stretch.length();
+  }
+
+  /** Whether rulings are drawn along the first and the last boundary. */
+  boolean outerEdgesDrawn() {
+    return !drawn.get(0).isEmpty() && !drawn.get(gaps()).isEmpty();
+  }
+
+  /** The gap that holds a place, or -1 where it lies outside the first and last boundary. */
+  int gapAt(double place) {
+    int found = java.util.Collections.binarySearch(places, place);
+    int gap = found >= 0 ? found : -found - 2;
+    return gap < gaps() ? gap : gap == gaps() && place == last() ? gap - 1 : -1;
+  }
+}

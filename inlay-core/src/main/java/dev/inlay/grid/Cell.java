@@ -1,0 +1,33 @@
+package dev.inlay.grid;
+
+import dev.inlay.geom.Box;
+
+/**
+ * A cell of a grid, at the row and column where it starts.
+ *
+ * @param row from 0
+ * @param column from 0
+ * @param rowSpan how many rows it covers, at least 1
+ * @param columnSpan how many columns it covers, at least 1
+ * @param box in points
+ * @param text its lines joined; empty where nothing is printed
+ * @param lines how many lines its text has
+ * @param bold whether all of its text is bold, and there is some
+ * @param shade the colour of its ground as 0xRRGGBB
+ */
+public record Cell(
+    int row,
+    int column,
+    int rowSpan,
+    int columnSpan,
+    Box box,
+    String text,
+    int lines,
+    boolean bold,
+    int shade) {
+
+  /** Whether nothing is printed in it. */
+  public boolean isEmpty() {
+    return text.isEmpty();
+  }
+}

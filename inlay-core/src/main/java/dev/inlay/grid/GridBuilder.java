@@ -1,0 +1,172 @@
+package dev.inlay.grid;
+
+import dev.inlay.find.Frame;
+import dev.inlay.find.PageMeasure;
+import dev.inlay.geom.Box;
+import dev.inlay.grid.CellAreas.Area;
+import dev.inlay.page.Fill;
+import dev.inlay.page.Glyph;
+import dev.inlay.page.GlyphIndex;
+import dev.inlay.page.Page;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/** Builds the grid of a ruled frame: boundaries from rulings, cells from what parts them, text. */
+public final class GridBuilder {
+
+  /** A boundary in the middle half of a character cuts it; farther out it touches its margin. */
+  private static final double CUT_MARGIN = 0.25;
+
+  /** This many lines side by side in several cells of a row look like rows that nothing parts. */
+  private static final int CROWDED_LINES = 3;
+
+  private final Frame frame;
+  private final Boundaries betweenColumns;
+  private final Boundaries betweenRows;
+  private final List<Warning> warnings = new ArrayList<>();
+
+  private GridBuilder(Frame frame, PageMeasure measure) {
+    this.frame = frame;
+    betweenColumns = Boundaries.betweenColumns(frame, measure);
+    betweenRows = Boundaries.betweenRows(frame, measure);
+  }
+
+  /**
+   * Builds the grid.
+   *
+   * @param frame a frame of the page
+   * @param page the page
+   * @param index the page's glyphs
+   * @param measure the page's measure
+   */
+  public static Grid build(Frame frame, Page page, GlyphIndex index, PageMeasure measure) {
+    return new GridBuilder(frame, measure).build(page, index);
+  }
+
+  private Grid build(Page page, GlyphIndex index) {
+    CellAreas areas = new CellAreas(betweenColumns, betweenRows);
+    if (areas.odd() > 0) {
+      warn(WarningCode.ODD_CELL, areas.odd() + " area(s) between the rulings are no boxes");
+    }
+    List<List<Glyph>> glyphs = shareOut(index.within(frame.box()), areas);
+    List<Fill> shades = shades(page);
+    List<List<Cell>> rows = new ArrayList<>();
+    for (int r = 0; r < betweenRows.gaps(); r++) {
+      rows.add(new ArrayList<>());
+    }
+    for (int a = 0; a < areas.areas().size(); a++) {
+      Cell cell = cell(areas.areas().get(a), glyphs.get(a), shades);
+      rows.get(cell.row()).add(cell);
+    }
+    rows.forEach(row -> row.sort(Comparator.comparingInt(Cell::column)));
+    rows.forEach(this::warnIfCrowded);
+    boolean isClosed = betweenColumns.outerEdgesDrawn() && betweenRows.outerEdgesDrawn();
+    return new Grid(frame, betweenColumns.places(), betweenRows.places(), rows, isClosed, warnings);
+  }
+
+  private List<List<Glyph>> shareOut(List<Glyph> glyphs, CellAreas areas) {
+    List<List<Glyph>> shares = new ArrayList<>();
+    for (int i = 0; i < areas.areas().size(); i++) {
+      shares.add(new ArrayList<>());
+    }
+    StringBuilder stray = new StringBuilder();
+    StringBuilder cut = new StringBuilder();
+    int unknown = 0;
+    for (Glyph glyph : glyphs) {
+      int row = betweenRows.gapAt(glyph.box().centreY());
+      int column = betweenColumns.gapAt(glyph.box().centreX());
+      if (row < 0 || column < 0) {
+        stray.append(glyph.text());
+        continue;
+      }
+      shares.get(areas.areaAt(row, column)).add(glyph);
+      unknown += glyph.text().equals(Glyph.UNKNOWN) ? 1 : 0;
+      if (!glyph.isBlank() && isCut(glyph, areas.areas().get(areas.areaAt(row, column)))) {
+        cut.append(glyph.text());
+      }
+    }
+    if (!stray.toString().isBlank()) {
+      warn(WarningCode.STRAY_TEXT, "\"" + stray.toString().strip() + "\" fits no cell");
+    }
+    if (!cut.isEmpty()) {
+      warn(WarningCode.CUT_WORD, "a boundary cuts through \"" + cut + "\"");
+    }
+    if (unknown > 0) {
+      warn(
+          WarningCode.UNKNOWN_CHARACTER,
+          unknown + " character(s) whose meaning the file does not give, shown as " + Glyph.UNKNOWN);
+    }
+    return shares;
+  }
+
+  private boolean isCut(Glyph glyph, Area area) {
+    Box glyphBox = glyph.box();
+    Box cell = box(area);
+    double margin = CUT_MARGIN * glyphBox.width();
+    return cell.left() > glyphBox.left() + margin || cell.right() < glyphBox.right() - margin;
+  }
+
+  private Cell cell(Area area, List<Glyph> glyphs, List<Fill> shades) {
+    CellText text = new CellText(glyphs);
+    Box box = box(area);
+    return new Cell(
+        area.firstRow(),
+        area.firstColumn(),
+        area.lastRow() - area.firstRow() + 1,
+        area.lastColumn() - area.firstColumn() + 1,
+        box,
+        text.joined(),
+        text.lineCount(),
+        text.isBold(),
+        shade(box, shades));
+  }
+
+  private Box box(Area area) {
+    List<Double> xs = betweenColumns.places();
+    List<Double> ys = betweenRows.places();
+    return new Box(
+        xs.get(area.firstColumn()),
+        ys.get(area.firstRow()),
+        xs.get(area.lastColumn() + 1),
+        ys.get(area.lastRow() + 1));
+  }
+
+  /** The fills that can lie under cells of this frame, the last drawn first. */
+  private List<Fill> shades(Page page) {
+    List<Fill> shades = new ArrayList<>();
+    for (Fill fill : page.fills()) {
+      if (fill.box().meets(frame.box())) {
+        shades.add(0, fill);
+      }
+    }
+    return shades;
+  }
+
+  private static int shade(Box cell, List<Fill> shades) {
+    for (Fill fill : shades) {
+      if (fill.box().contains(cell.centreX(), cell.centreY())) {
+        return fill.colour();
+      }
+    }
+    return Fill.WHITE;
+  }
+
+  private void warnIfCrowded(List<Cell> row) {
+    long crowded = row.stream().filter(c -> c.lines() >= CROWDED_LINES).count();
+    if (crowded >= 2 && crowded * 2 > row.stream().filter(c -> !c.isEmpty()).count()) {
+      warn(
+          WarningCode.CROWDED_ROW,
+          "the row that begins with \"" + shortened(row) + "\" looks like several rows in one");
+    }
+  }
+
+  private static String shortened(List<Cell> row) {
+    String text = row.stream().map(Cell::text).filter(t -> !t.isEmpty()).findFirst().orElse("");
+    return text.length() <= 30 ? text : text.substring(0, 29) + "…";
+  }
+
+  private void warn(WarningCode code, String message) {
+    warnings.add(new Warning(code, frame.page(), message));
+  }
+}

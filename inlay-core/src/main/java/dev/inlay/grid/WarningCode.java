@@ -1,0 +1,35 @@
+package dev.inlay.grid;
+
+/** What makes a table doubtful. The codes are written to files and documented in docs/. */
+public enum WarningCode {
+  /** A boundary runs through the middle of a character. */
+  CUT_WORD("cut-word", 0.15),
+  /** Characters inside the frame fit no cell. */
+  STRAY_TEXT("stray-text", 0.3),
+  /** Rulings bound an area that is no box, so its parts were kept as cells of their own. */
+  ODD_CELL("odd-cell", 0.3),
+  /** Several lines side by side in one row: rows that no ruling parts. */
+  CROWDED_ROW("crowded-row", 0.4),
+  /** Nothing tells the heading rows from the others. */
+  HEADER_UNSURE("header-unsure", 0.12),
+  /** The file does not say which characters some of its signs stand for. */
+  UNKNOWN_CHARACTER("unknown-character", 0.3);
+
+  private final String code;
+  private final double doubt;
+
+  WarningCode(String code, double doubt) {
+    this.code = code;
+    this.doubt = doubt;
+  }
+
+  /** The code as written to files. */
+  public String code() {
+    return code;
+  }
+
+  /** How much of the confidence in a table it takes away, from 0 to 1. */
+  public double doubt() {
+    return doubt;
+  }
+}

@@ -1,0 +1,11 @@
+package dev.inlay.page;
+
+/** Why text of a page's description is no text that a reader sees. */
+public enum DropReason {
+  /** Drawn in the invisible mode, though the page has visible text. */
+  INVISIBLE,
+  /** Drawn outside the page or its clipping region. */
+  OUTSIDE_PAGE,
+  /** The same character once more at the same place, as a stand-in for bold type. */
+  PRINTED_TWICE
+}

@@ -1,0 +1,28 @@
+package dev.inlay.page;
+
+import dev.inlay.geom.Box;
+
+/**
+ * One printed character (or ligature) at its place.
+ *
+ * @param text the Unicode text it stands for; {@code U+FFFD} where the file does not say
+ * @param box the box from ascent to descent over its advance width, in points
+ * @param baseline y of the baseline for upright text, in points; x for text turned by a quarter
+ * @param size the height of its font, in points, greater than 0
+ * @param turn the direction in which its text runs
+ * @param face the look of its font
+ */
+public record Glyph(String text, Box box, double baseline, double size, Turn turn, Face face) {
+
+  /** What stands for a character whose meaning the file does not give. */
+  public static final String UNKNOWN = "\uFFFD";
+
+  /** Whether nothing is seen of it: it only keeps others apart. */
+  public boolean isBlank() {
+    return text.codePoints().allMatch(Glyph::isSpace);
+  }
+
+  private static boolean isSpace(int codePoint) {
+    return Character.isWhitespace(codePoint) || Character.isSpaceChar(codePoint);
+  }
+}

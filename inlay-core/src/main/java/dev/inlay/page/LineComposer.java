@@ -1,0 +1,183 @@
+package dev.inlay.page;
+
+import dev.inlay.geom.Box;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Composes glyphs into words and lines by their places alone: the order in which a file draws them
+ * says nothing.
+ *
+ * <p>Glyphs on one baseline make a line; smaller ones close beside it, raised or lowered, join it
+ * (footnote markers, exponents). A gap wider than a share of the type's size parts two words. Works
+ * in the frame of the text, so that turned text is composed as upright text is.
+ */
+public final class LineComposer {
+
+  /** Baselines this near, in type sizes, are one: rounding in files moves them by less. */
+  private static final double SAME_BASELINE = 0.12;
+
+  /**
+   * The gap that parts two words, in type sizes. A space is about a quarter; justified text shrinks
+   * it to about a fifth, while letters of a word hardly ever stand a tenth apart.
+   */
+  private static final double WORD_GAP = 0.17;
+
+  /** The gap at which a space character parts two words even where the gap alone would not. */
+  private static final double SPACED_GAP = 0.05;
+
+  /** Type at most this large beside other type is a raised or lowered character. */
+  private static final double SMALL_TYPE = 0.85;
+
+  /** How far, in type sizes of the line, a small character may stand from its line's baseline. */
+  private static final double SMALL_REACH = 0.7;
+
+  /** How far, in type sizes of the line, a small character may stand beside its line. */
+  private static final double SMALL_GAP = 0.3;
+
+  private LineComposer() {}
+
+  /**
+   * Composes the glyphs.
+   *
+   * @param glyphs in any order; blank ones only part words
+   * @return lines from top to bottom, those of turned text after the upright ones
+   */
+  public static List<TextLine> compose(Collection<Glyph> glyphs) {
+    Map<Turn, List<Placed>> byTurn = new EnumMap<>(Turn.class);
+    for (Glyph glyph : glyphs) {
+      byTurn.computeIfAbsent(glyph.turn(), t -> new ArrayList<>()).add(Placed.of(glyph));
+    }
+    List<TextLine> lines = new ArrayList<>();
+    for (List<Placed> placed : byTurn.values()) {
+      for (DraftLine draft : gatherSmallType(onBaselines(placed))) {
+        if (draft.hasText()) {
+          lines.add(toLine(draft));
+        }
+      }
+    }
+    return lines;
+  }
+
+  private static List<DraftLine> onBaselines(List<Placed> placed) {
+    placed.sort(Comparator.comparingDouble(Placed::baseline));
+    List<DraftLine> lines = new ArrayList<>();
+    DraftLine line = null;
+    for (Placed p : placed) {
+      if (line == null || p.baseline() - line.baseline > SAME_BASELINE * p.size()) {
+        line = new DraftLine(p.baseline());
+        lines.add(line);
+      }
+      line.add(p);
+    }
+    return lines;
+  }
+
+  /** Moves small characters from baselines of their own into the line they stand beside. */
+  private static List<DraftLine> gatherSmallType(List<DraftLine> lines) {
+    for (int i = 0; i < lines.size(); i++) {
+      DraftLine small = lines.get(i);
+      for (int step = -1; step <= 1; step += 2) {
+        for (int j = i + step; j >= 0 && j < lines.size(); j += step) {
+          DraftLine host = lines.get(j);
+          if (Math.abs(host.baseline - small.baseline) > SMALL_REACH * Math.max(host.size, 1)) {
+            break;
+          }
+          host.takeFrom(small);
+        }
+      }
+    }
+    return lines;
+  }
+
+  private static TextLine toLine(DraftLine draft) {
+    draft.members.sort(Comparator.comparingDouble(Placed::from));
+    List<Word> words = new ArrayList<>();
+    List<Placed> open = new ArrayList<>();
+    boolean spaced = false;
+    double end = 0;
+    for (Placed p : draft.members) {
+      if (p.glyph().isBlank()) {
+        spaced = true;
+        continue;
+      }
+      double gap = (p.from() - end) / draft.size;
+      if (!open.isEmpty() && (gap > WORD_GAP || spaced && gap > SPACED_GAP)) {
+        words.add(toWord(open, draft));
+        open.clear();
+      }
+      end = open.isEmpty() ? p.to() : Math.max(end, p.to());
+      open.add(p);
+      spaced = false;
+    }
+    words.add(toWord(open, draft));
+    Box box = words.stream().map(Word::box).reduce(Box::union).orElseThrow();
+    return new TextLine(words, box, Math.abs(draft.baseline), draft.size);
+  }
+
+  private static Word toWord(List<Placed> placed, DraftLine line) {
+    StringBuilder text = new StringBuilder();
+    for (Placed p : placed) {
+      String plain = CharacterForms.plain(p.glyph().text());
+      double rise = line.baseline - p.baseline();
+      boolean small = p.size() <= SMALL_TYPE * line.size;
+      if (small && rise > SAME_BASELINE * line.size) {
+        plain = CharacterForms.raised(plain);
+      } else if (small && -rise > SAME_BASELINE * line.size) {
+        plain = CharacterForms.lowered(plain);
+      }
+      text.append(plain);
+    }
+    List<Glyph> glyphs = placed.stream().map(Placed::glyph).toList();
+    Box box = glyphs.stream().map(Glyph::box).reduce(Box::union).orElseThrow();
+    return new Word(text.toString(), box, glyphs);
+  }
+
+  /** A line in the making. */
+  private static final class DraftLine {
+    final double baseline;
+    final List<Placed> members = new ArrayList<>();
+    double size;
+
+    DraftLine(double baseline) {
+      this.baseline = baseline;
+    }
+
+    void add(Placed p) {
+      members.add(p);
+      if (!p.glyph().isBlank()) {
+        size = Math.max(size, p.size());
+      }
+    }
+
+    boolean hasText() {
+      return members.stream().anyMatch(p -> !p.glyph().isBlank());
+    }
+
+    /** Takes the other line's glyphs that are small beside this line's type and close to it. */
+    void takeFrom(DraftLine other) {
+      if (other.members.isEmpty() || other.size == 0 || other.size > SMALL_TYPE * size) {
+        return;
+      }
+      // A marker of several characters leans on the line through its first or last one.
+      boolean grown = true;
+      while (grown) {
+        List<Placed> near = other.members.stream().filter(this::isBeside).toList();
+        members.addAll(near);
+        other.members.removeAll(near);
+        grown = !near.isEmpty() && !other.members.isEmpty();
+      }
+    }
+
+    private boolean isBeside(Placed small) {
+      double reach = SMALL_GAP * size;
+      return members.stream()
+          .filter(p -> !p.glyph().isBlank())
+          .anyMatch(p -> small.from() <= p.to() + reach && p.from() <= small.to() + reach);
+    }
+  }
+}

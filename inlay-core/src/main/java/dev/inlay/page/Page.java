@@ -1,0 +1,52 @@
+package dev.inlay.page;
+
+import dev.inlay.geom.Box;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * All that is printed on one page, as a reader sees it: rotation and crop are applied.
+ *
+ * @param number from 1
+ * @param width in points
+ * @param height in points
+ * @param glyphs in the order in which they are drawn
+ * @param strokes lines along the axes
+ * @param fills painted boxes, in the order in which they are drawn
+ * @param pictures the places of pictures
+ * @param dropped how many characters that nobody sees were left aside, by reason
+ */
+public record Page(
+    int number,
+    double width,
+    double height,
+    List<Glyph> glyphs,
+    List<Stroke> strokes,
+    List<Fill> fills,
+    List<Box> pictures,
+    Map<DropReason, Integer> dropped) {
+
+  /** Keeps copies that cannot change. */
+  public Page {
+    glyphs = List.copyOf(glyphs);
+    strokes = List.copyOf(strokes);
+    fills = List.copyOf(fills);
+    pictures = List.copyOf(pictures);
+    dropped = Map.copyOf(dropped);
+  }
+
+  /**
+   * The height of the page's ordinary type: the median over its visible characters. Lengths that
+   * depend on how large the page is printed are measured in it.
+   *
+   * @return points, or 0 where the page has no text
+   */
+  public double typeSize() {
+    double[] sizes = glyphs.stream().filter(g -> !g.isBlank()).mapToDouble(Glyph::size).toArray();
+    if (sizes.length == 0) {
+      return 0;
+    }
+    java.util.Arrays.sort(sizes);
+    return sizes[sizes.length / 2];
+  }
+}

@@ -1,0 +1,36 @@
+package dev.inlay.page;
+
+import dev.inlay.geom.Box;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/**
+ * Words that stand on one baseline, from left to right.
+ *
+ * @param words at least one
+ * @param box the box around them, in points
+ * @param baseline y of the baseline, in points
+ * @param size the height of the type, in points
+ */
+public record TextLine(List<Word> words, Box box, double baseline, double size) {
+
+  /** Keeps a copy of the words that cannot change. */
+  public TextLine {
+    words = List.copyOf(words);
+  }
+
+  /** The words with one space between them. */
+  public String text() {
+    return words.stream().map(Word::text).collect(Collectors.joining(" "));
+  }
+
+  /** Whether every character's face is bold. */
+  public boolean isBold() {
+    return words.stream().flatMap(w -> w.glyphs().stream()).allMatch(g -> g.face().bold());
+  }
+
+  /** Whether every character's face is italic. */
+  public boolean isItalic() {
+    return words.stream().flatMap(w -> w.glyphs().stream()).allMatch(g -> g.face().italic());
+  }
+}

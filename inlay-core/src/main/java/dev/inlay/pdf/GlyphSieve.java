@@ -1,0 +1,83 @@
+package dev.inlay.pdf;
+
+import dev.inlay.geom.Box;
+import dev.inlay.page.DropReason;
+import dev.inlay.page.Glyph;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Parts the glyphs that a reader sees from those left aside, and counts the latter by reason. */
+final class GlyphSieve {
+
+  /**
+   * The same character again within this share of its size is a stand-in for bold type. Two like
+   * letters side by side stand at least the width of an {@code i} apart, a good fifth.
+   */
+  private static final double SAME_PLACE = 0.1;
+
+  private final List<Glyph> visible = new ArrayList<>();
+  private final List<Glyph> invisible = new ArrayList<>();
+  private final Map<DropReason, Integer> dropped = new EnumMap<>(DropReason.class);
+  private final Map<Spot, List<Glyph>> bySpot = new HashMap<>();
+
+  /** A square of the page and what stands in it. */
+  private record Spot(String text, long column, long row) {}
+
+  void add(Glyph glyph, boolean isInvisible, Box clip) {
+    Box box = glyph.box();
+    if (!clip.contains(box.centreX(), box.centreY())) {
+      drop(glyph, DropReason.OUTSIDE_PAGE);
+    } else if (isInvisible) {
+      invisible.add(glyph);
+    } else if (!glyph.isBlank() && isRepeat(glyph)) {
+      drop(glyph, DropReason.PRINTED_TWICE);
+    } else {
+      visible.add(glyph);
+    }
+  }
+
+  private boolean isRepeat(Glyph glyph) {
+    // Squares as wide as the reach: a repeat lies in the same square or in one of its neighbours.
+    double reach = SAME_PLACE * glyph.size();
+    long column = Math.round(glyph.box().left() / reach);
+    long row = Math.round(glyph.box().top() / reach);
+    for (long c = column - 1; c <= column + 1; c++) {
+      for (long r = row - 1; r <= row + 1; r++) {
+        for (Glyph other : bySpot.getOrDefault(new Spot(glyph.text(), c, r), List.of())) {
+          if (Math.abs(other.box().left() - glyph.box().left()) <= reach
+              && Math.abs(other.box().top() - glyph.box().top()) <= reach) {
+            return true;
+          }
+        }
+      }
+    }
+    bySpot.computeIfAbsent(new Spot(glyph.text(), column, row), s -> new ArrayList<>()).add(glyph);
+    return false;
+  }
+
+  private void drop(Glyph glyph, DropReason reason) {
+    if (!glyph.isBlank()) {
+      dropped.merge(reason, glyph.text().codePointCount(0, glyph.text().length()), Integer::sum);
+    }
+  }
+
+  /** What a reader sees; over a scanned picture, the invisible text that stands for it. */
+  List<Glyph> visible() {
+    return onlyInvisible() ? invisible : visible;
+  }
+
+  Map<DropReason, Integer> dropped() {
+    if (!onlyInvisible()) {
+      invisible.forEach(g -> drop(g, DropReason.INVISIBLE));
+      invisible.clear();
+    }
+    return dropped;
+  }
+
+  private boolean onlyInvisible() {
+    return visible.stream().allMatch(Glyph::isBlank);
+  }
+}

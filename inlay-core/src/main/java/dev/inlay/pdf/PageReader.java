@@ -1,0 +1,248 @@
+package dev.inlay.pdf;
+
+import dev.inlay.geom.Box;
+import dev.inlay.page.Glyph;
+import dev.inlay.page.Page;
+import dev.inlay.page.Turn;
+import java.awt.geom.Point2D;
+import java.io.IOException;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
+import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
+import org.apache.pdfbox.util.Matrix;
+import org.apache.pdfbox.util.Vector;
+
+/** Walks a page's description once and records glyphs, lines, boxes and pictures. */
+final class PageReader extends PDFGraphicsStreamEngine {
+
+  /** Text leaning by more than this sine runs in no direction of the page's edges. */
+  private static final double SLANT = 0.05;
+
+  private final PageSpace space;
+  private final PathRecorder path = new PathRecorder();
+  private final GlyphSieve glyphs = new GlyphSieve();
+  private final List<Box> pictures = new ArrayList<>();
+  private final Map<PDFont, FontShape> shapes = new IdentityHashMap<>();
+
+  /** The box around the clipping region, one for each saved graphics state. */
+  private final Deque<Box> clips = new ArrayDeque<>();
+
+  private boolean clipPending;
+  private Point2D.Double current = new Point2D.Double();
+
+  private PageReader(PDPage page) {
+    super(page);
+    space = new PageSpace(page);
+    clips.push(space.sheet());
+  }
+
+  /**
+   * Reads the page.
+   *
+   * @param page the library's page
+   * @param number its number, from 1
+   * @throws IOException if its description cannot be followed
+   */
+  static Page read(PDPage page, int number) throws IOException {
+    PageReader reader = new PageReader(page);
+    reader.processPage(page);
+    return new Page(
+        number,
+        reader.space.width(),
+        reader.space.height(),
+        reader.glyphs.visible(),
+        reader.path.strokes(),
+        reader.path.fills(),
+        reader.pictures,
+        reader.glyphs.dropped());
+  }
+
+  // Text
+
+  @Override
+  protected void showGlyph(Matrix toUser, PDFont font, int code, Vector displacement)
+      throws IOException {
+    FontShape shape = shapes.get(font);
+    if (shape == null) {
+      shape = FontShape.of(font);
+      shapes.put(font, shape);
+    }
+    String text = font.toUnicode(code);
+    Glyph glyph = place(toUser, displacement.getX(), shape, text == null ? Glyph.UNKNOWN : text);
+    boolean invisible =
+        getGraphicsState().getTextState().getRenderingMode() == RenderingMode.NEITHER;
+    glyphs.add(glyph, invisible, clips.element());
+  }
+
+  private Glyph place(Matrix toUser, double advance, FontShape shape, String text) {
+    Point2D.Double origin = toPage(toUser, 0, 0);
+    Point2D.Double end = toPage(toUser, advance, 0);
+    Point2D.Double one = toPage(toUser, 0, 1);
+    double upX = one.x - origin.x;
+    double upY = one.y - origin.y;
+    double unit = Math.hypot(upX, upY);
+    Point2D.Double right = toPage(toUser, 1, 0);
+    Turn turn = turn(right.x - origin.x, right.y - origin.y);
+    Box box =
+        Box.ofCorners(
+            Math.min(origin.x, end.x) + Math.min(upX * shape.ascent(), -upX * shape.descent()),
+            Math.min(origin.y, end.y) + Math.min(upY * shape.ascent(), -upY * shape.descent()),
+            Math.max(origin.x, end.x) + Math.max(upX * shape.ascent(), -upX * shape.descent()),
+            Math.max(origin.y, end.y) + Math.max(upY * shape.ascent(), -upY * shape.descent()));
+    boolean sideways = turn == Turn.UPWARDS || turn == Turn.DOWNWARDS;
+    double size = Math.max(unit * shape.height(), Double.MIN_NORMAL);
+    return new Glyph(text, box, sideways ? origin.x : origin.y, size, turn, shape.face());
+  }
+
+  private static Turn turn(double x, double y) {
+    double length = Math.hypot(x, y);
+    if (Math.abs(y) <= SLANT * length) {
+      return x >= 0 ? Turn.UPRIGHT : Turn.UPSIDE_DOWN;
+    }
+    if (Math.abs(x) <= SLANT * length) {
+      return y < 0 ? Turn.UPWARDS : Turn.DOWNWARDS;
+    }
+    return Turn.SLANTED;
+  }
+
+  private Point2D.Double toPage(Matrix toUser, double x, double y) {
+    double userX = toUser.getScaleX() * x + toUser.getShearX() * y + toUser.getTranslateX();
+    double userY = toUser.getShearY() * x + toUser.getScaleY() * y + toUser.getTranslateY();
+    return space.point(userX, userY);
+  }
+
+  // Lines and boxes
+
+  @Override
+  public void moveTo(float x, float y) {
+    current = new Point2D.Double(x, y);
+    path.moveTo(space.point(x, y));
+  }
+
+  @Override
+  public void lineTo(float x, float y) {
+    current = new Point2D.Double(x, y);
+    path.lineTo(space.point(x, y));
+  }
+
+  @Override
+  public void curveTo(float x1, float y1, float x2, float y2, float x3, float y3) {
+    current = new Point2D.Double(x3, y3);
+    path.curveTo(space.point(x3, y3));
+  }
+
+  @Override
+  public void appendRectangle(Point2D p0, Point2D p1, Point2D p2, Point2D p3) {
+    current = new Point2D.Double(p0.getX(), p0.getY());
+    path.rectangle(toPage(p0), toPage(p1), toPage(p2), toPage(p3));
+  }
+
+  private Point2D.Double toPage(Point2D p) {
+    return space.point(p.getX(), p.getY());
+  }
+
+  @Override
+  public Point2D getCurrentPoint() {
+    return current;
+  }
+
+  @Override
+  public void closePath() {
+    path.closePath();
+  }
+
+  @Override
+  public void clip(int windingRule) {
+    clipPending = true;
+  }
+
+  @Override
+  public void endPath() {
+    if (clipPending) {
+      narrowClip();
+      clipPending = false;
+    }
+    path.clear();
+  }
+
+  private void narrowClip() {
+    Box old = clips.pop();
+    Box region = path.bounds().orElse(old);
+    // Nothing shows through an empty region; a point off the page stands for it.
+    clips.push(old.meets(region) ? old.intersection(region) : new Box(-1, -1, -1, -1));
+  }
+
+  @Override
+  public void strokePath() {
+    recordStroke();
+    endPath();
+  }
+
+  @Override
+  public void fillPath(int windingRule) {
+    recordFill();
+    endPath();
+  }
+
+  @Override
+  public void fillAndStrokePath(int windingRule) {
+    recordFill();
+    recordStroke();
+    endPath();
+  }
+
+  private void recordStroke() {
+    Matrix toUser = getGraphicsState().getCurrentTransformationMatrix();
+    double scale = Math.sqrt(Math.abs(determinant(toUser))) * space.scale();
+    path.stroke(getGraphicsState().getLineWidth() * scale, clips.element());
+  }
+
+  private static double determinant(Matrix m) {
+    return (double) m.getScaleX() * m.getScaleY() - (double) m.getShearX() * m.getShearY();
+  }
+
+  private void recordFill() {
+    path.fill(InkColour.of(getGraphicsState().getNonStrokingColor()), clips.element());
+  }
+
+  @Override
+  public void saveGraphicsState() {
+    super.saveGraphicsState();
+    clips.push(clips.element());
+  }
+
+  @Override
+  public void restoreGraphicsState() {
+    super.restoreGraphicsState();
+    if (clips.size() > 1) {
+      clips.pop();
+    }
+  }
+
+  // Pictures and shadings
+
+  @Override
+  public void drawImage(PDImage image) {
+    Matrix toUser = getGraphicsState().getCurrentTransformationMatrix();
+    Point2D.Double a = toPage(toUser, 0, 0);
+    Point2D.Double b = toPage(toUser, 1, 1);
+    Box box = Box.ofCorners(a.x, a.y, b.x, b.y);
+    if (box.meets(clips.element())) {
+      pictures.add(box.intersection(clips.element()));
+    }
+  }
+
+  @Override
+  public void shadingFill(COSName name) {
+    // A gradient bounds no cell.
+  }
+}

@@ -1,0 +1,152 @@
+package dev.inlay.pdf;
+
+import dev.inlay.geom.Box;
+import dev.inlay.geom.Interval;
+import dev.inlay.page.Fill;
+import dev.inlay.page.Stroke;
+import java.awt.geom.Point2D;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The path under construction, and what of the painted ones can bound a cell: straight lines along
+ * the axes and boxes. Points are in page space.
+ */
+final class PathRecorder {
+
+  /** A line leaning by less than this share of its length is drawn along an axis. */
+  private static final double LEAN = 0.005;
+
+  /** Corners this near, in points, are one: files round to hundredths of a point. */
+  private static final double SAME_POINT = 0.02;
+
+  private final List<Stroke> strokes = new ArrayList<>();
+  private final List<Fill> fills = new ArrayList<>();
+
+  /** Runs of straight lines; a curve ends one. */
+  private final List<List<Point2D.Double>> runs = new ArrayList<>();
+
+  private List<Point2D.Double> run = new ArrayList<>();
+  private boolean curved;
+
+  void moveTo(Point2D.Double p) {
+    run = new ArrayList<>();
+    runs.add(run);
+    run.add(p);
+  }
+
+  void lineTo(Point2D.Double p) {
+    run.add(p);
+  }
+
+  void curveTo(Point2D.Double p) {
+    curved = true;
+    moveTo(p);
+  }
+
+  void closePath() {
+    if (!run.isEmpty()) {
+      Point2D.Double start = run.get(0);
+      run.add(start);
+      moveTo(start);
+    }
+  }
+
+  void rectangle(Point2D.Double a, Point2D.Double b, Point2D.Double c, Point2D.Double d) {
+    moveTo(a);
+    lineTo(b);
+    lineTo(c);
+    lineTo(d);
+    closePath();
+  }
+
+  void clear() {
+    runs.clear();
+    run = new ArrayList<>();
+    runs.add(run);
+    curved = false;
+  }
+
+  /** The box around the path, if it has points. */
+  Optional<Box> bounds() {
+    return runs.stream()
+        .flatMap(List::stream)
+        .map(p -> new Box(p.x, p.y, p.x, p.y))
+        .reduce(Box::union);
+  }
+
+  /** Records the path's lines along the axes as drawn by a pen. */
+  void stroke(double thickness, Box clip) {
+    for (List<Point2D.Double> points : runs) {
+      for (int i = 1; i < points.size(); i++) {
+        strokeLine(points.get(i - 1), points.get(i), thickness, clip);
+      }
+    }
+  }
+
+  private void strokeLine(Point2D.Double a, Point2D.Double b, double thickness, Box clip) {
+    Box box = Box.ofCorners(a.x, a.y, b.x, b.y);
+    double length = Math.max(box.width(), box.height());
+    if (length <= thickness || Math.min(box.width(), box.height()) > LEAN * length) {
+      return;
+    }
+    if (!box.meets(clip)) {
+      return;
+    }
+    Box seen = box.intersection(clip);
+    boolean horizontal = box.width() >= box.height();
+    double at = horizontal ? seen.centreY() : seen.centreX();
+    Interval extent = horizontal ? seen.horizontal() : seen.vertical();
+    strokes.add(new Stroke(horizontal, at, extent, thickness));
+  }
+
+  /** Records the path's boxes as painted; a shape with curves counts as the box around it. */
+  void fill(int colour, Box clip) {
+    if (curved) {
+      bounds().ifPresent(box -> addFill(box, colour, clip));
+      return;
+    }
+    for (List<Point2D.Double> points : runs) {
+      asBox(points).ifPresent(box -> addFill(box, colour, clip));
+    }
+  }
+
+  private void addFill(Box box, int colour, Box clip) {
+    if (box.meets(clip)) {
+      fills.add(new Fill(box.intersection(clip), colour));
+    }
+  }
+
+  /** The box that a run of lines goes round, if it is one. */
+  private static Optional<Box> asBox(List<Point2D.Double> points) {
+    if (points.size() < 3) {
+      return Optional.empty();
+    }
+    double left = points.stream().mapToDouble(p -> p.x).min().orElseThrow();
+    double right = points.stream().mapToDouble(p -> p.x).max().orElseThrow();
+    double top = points.stream().mapToDouble(p -> p.y).min().orElseThrow();
+    double bottom = points.stream().mapToDouble(p -> p.y).max().orElseThrow();
+    int corners = 0;
+    for (Point2D.Double p : points) {
+      boolean onLeft = p.x - left <= SAME_POINT;
+      boolean onRight = right - p.x <= SAME_POINT;
+      boolean onTop = p.y - top <= SAME_POINT;
+      boolean onBottom = bottom - p.y <= SAME_POINT;
+      if (!(onLeft || onRight) || !(onTop || onBottom)) {
+        return Optional.empty();
+      }
+      corners |= (onLeft && onTop ? 1 : 0) | (onRight && onTop ? 2 : 0);
+      corners |= (onLeft && onBottom ? 4 : 0) | (onRight && onBottom ? 8 : 0);
+    }
+    return corners == 15 ? Optional.of(new Box(left, top, right, bottom)) : Optional.empty();
+  }
+
+  List<Stroke> strokes() {
+    return strokes;
+  }
+
+  List<Fill> fills() {
+    return fills;
+  }
+}

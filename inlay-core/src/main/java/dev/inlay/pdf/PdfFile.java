@@ -1,0 +1,149 @@
+package dev.inlay.pdf;
+
+import dev.inlay.page.Page;
+import dev.inlay.pdf.OpenFailure.Reason;
+import java.io.Closeable;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.io.RandomAccessRead;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
+import org.apache.pdfbox.io.RandomAccessReadBufferedFile;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
+
+/** An open PDF file that yields one page at a time. For one thread; close it after use. */
+public final class PdfFile implements Closeable {
+
+  /** A PDF's first bytes; some producers put a few lines before them, so a stretch is searched. */
+  private static final String SIGNATURE = "%PDF-";
+
+  private static final int SIGNATURE_REACH = 1024;
+
+  /** Files up to this size are read at once, larger ones in pieces as pages need them. */
+  private static final long READ_AT_ONCE = 16L << 20;
+
+  private final PDDocument document;
+
+  private PdfFile(PDDocument document) {
+    this.document = document;
+  }
+
+  /**
+   * Opens a file.
+   *
+   * @param path the file
+   * @param password for a locked file, or an empty text
+   * @throws OpenFailure if it is missing, empty, locked, broken or no PDF
+   */
+  public static PdfFile open(Path path, String password) throws OpenFailure {
+    checkReadable(path);
+    BundledFonts.install();
+    RandomAccessRead bytes = null;
+    try {
+      bytes = read(path);
+      checkSignature(bytes, path);
+      PDDocument document = Loader.loadPDF(bytes, password);
+      if (document.getNumberOfPages() == 0) {
+        document.close();
+        throw new OpenFailure(Reason.BROKEN, "has no pages; ask for a new copy of it", null);
+      }
+      return new PdfFile(document);
+    } catch (InvalidPasswordException e) {
+      close(bytes, e);
+      String what = password.isEmpty() ? "is locked" : "does not open with the password given";
+      throw new OpenFailure(Reason.LOCKED, what + "; give its password with --password", e);
+    } catch (IOException | RuntimeException | StackOverflowError e) {
+      close(bytes, e);
+      throw new OpenFailure(
+          Reason.BROKEN, "is a PDF but broken; ask for a new copy of it (" + cause(e) + ")", e);
+    } catch (NoClassDefFoundError e) {
+      close(bytes, e);
+      throw lockedByCertificate(e);
+    } catch (OpenFailure e) {
+      close(bytes, e);
+      throw e;
+    }
+  }
+
+  private static void checkReadable(Path path) throws OpenFailure {
+    if (Files.isDirectory(path)) {
+      throw new OpenFailure(Reason.FOLDER, "is a folder; name the PDF files in it", null);
+    }
+    if (!Files.exists(path)) {
+      throw new OpenFailure(Reason.MISSING, "does not exist; check the name", null);
+    }
+    if (!Files.isReadable(path)) {
+      throw new OpenFailure(Reason.FORBIDDEN, "may not be read; check its permissions", null);
+    }
+  }
+
+  private static RandomAccessRead read(Path path) throws IOException {
+    return Files.size(path) <= READ_AT_ONCE
+        ? new RandomAccessReadBuffer(Files.readAllBytes(path))
+        : new RandomAccessReadBufferedFile(path.toFile());
+  }
+
+  private static void checkSignature(RandomAccessRead bytes, Path path)
+      throws IOException, OpenFailure {
+    if (bytes.length() == 0) {
+      throw new OpenFailure(Reason.EMPTY, "is empty; ask for a new copy of it", null);
+    }
+    byte[] start = new byte[(int) Math.min(SIGNATURE_REACH, bytes.length())];
+    bytes.readFully(start);
+    bytes.seek(0);
+    if (!new String(start, StandardCharsets.ISO_8859_1).contains(SIGNATURE)) {
+      throw new OpenFailure(
+          Reason.NOT_PDF, "is not a PDF, whatever its name says; leave it out", null);
+    }
+  }
+
+  private static OpenFailure lockedByCertificate(NoClassDefFoundError e) {
+    if (e.getMessage() != null && e.getMessage().contains("bouncycastle")) {
+      return new OpenFailure(
+          Reason.LOCKED, "is locked by a certificate; ask for a copy without", e);
+    }
+    throw e;
+  }
+
+  private static void close(RandomAccessRead bytes, Throwable cause) {
+    if (bytes != null) {
+      try {
+        bytes.close();
+      } catch (IOException e) {
+        cause.addSuppressed(e);
+      }
+    }
+  }
+
+  private static String cause(Throwable e) {
+    String message = e.getMessage();
+    return message == null ? e.getClass().getSimpleName() : message.replaceAll("\\s+", " ");
+  }
+
+  /** How many pages the file has; at least 1. */
+  public int pageCount() {
+    return document.getNumberOfPages();
+  }
+
+  /**
+   * Reads a page.
+   *
+   * @param number from 1 to {@link #pageCount()}
+   * @throws PageFailure if the page's description is broken
+   */
+  public Page page(int number) throws PageFailure {
+    try {
+      return PageReader.read(document.getPage(number - 1), number);
+    } catch (IOException | RuntimeException | StackOverflowError e) {
+      throw new PageFailure(number, e);
+    }
+  }
+
+  @Override
+  public void close() throws IOException {
+    document.close();
+  }
+}

@@ -1,0 +1,31 @@
+package dev.inlay.table;
+
+/** Tells texts that are mostly figures (amounts, counts, shares, dates) from words. */
+final class Figures {
+
+  /** In a figure at least this share of the characters are digits and the marks between them. */
+  private static final double FIGURE_SHARE = 0.7;
+
+  private static final String MARKS = ".,'’+-−–()%/:$€£¥";
+
+  private Figures() {}
+
+  static boolean isFigure(String text) {
+    int digits = 0;
+    int marks = 0;
+    int all = 0;
+    for (int i = 0; i < text.length(); i++) {
+      char c = text.charAt(i);
+      if (Character.isWhitespace(c) || Character.isSpaceChar(c)) {
+        continue;
+      }
+      all++;
+      if (Character.isDigit(c)) {
+        digits++;
+      } else if (MARKS.indexOf(c) >= 0) {
+        marks++;
+      }
+    }
+    return digits > 0 && digits + marks >= FIGURE_SHARE * all;
+  }
+}

@@ -1,0 +1,140 @@
+package dev.inlay.table;
+
+import dev.inlay.grid.Cell;
+import dev.inlay.grid.Grid;
+import dev.inlay.page.Fill;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * Tells how many rows at the top of a grid are header, by what sets them off from the rows below:
+ * bold type, shading, words over columns of figures, and cells that span.
+ */
+final class HeaderFinder {
+
+  /**
+   * What was found.
+   *
+   * @param rows how many rows at the top are header
+   * @param sure whether something on the page says so; else it is the custom that the first row is
+   */
+  record Header(int rows, boolean sure) {}
+
+  /** A column holds figures where at least this share of its filled cells does. */
+  private static final double FIGURE_COLUMN = 0.6;
+
+  private final Grid grid;
+  private final boolean[] figureColumns;
+  private final boolean boldBody;
+
+  private HeaderFinder(Grid grid) {
+    this.grid = grid;
+    // The first row is left out: where it is the header, it says nothing about what is below.
+    List<Cell> below = grid.rows().stream().skip(1).flatMap(List::stream).toList();
+    figureColumns = new boolean[grid.columns()];
+    for (int c = 0; c < figureColumns.length; c++) {
+      figureColumns[c] = holdsFigures(below, c);
+    }
+    long filled = below.stream().filter(c -> !c.isEmpty()).count();
+    boldBody = below.stream().filter(Cell::bold).count() * 2 > filled;
+  }
+
+  private static boolean holdsFigures(List<Cell> cells, int column) {
+    List<String> texts =
+        cells.stream()
+            .filter(c -> c.column() == column && c.columnSpan() == 1 && !c.isEmpty())
+            .map(Cell::text)
+            .toList();
+    long figures = texts.stream().filter(Figures::isFigure).count();
+    return figures > 0 && figures >= FIGURE_COLUMN * texts.size();
+  }
+
+  static Header find(Grid grid) {
+    return new HeaderFinder(grid).find();
+  }
+
+  private Header find() {
+    int all = grid.rows().size();
+    int rows = 0;
+    while (rows < all && isSetOff(rows)) {
+      rows = reach(rows);
+    }
+    if (rows == all) {
+      // Everything looks alike after all, so nothing sets the top off.
+      rows = 0;
+    }
+    if (rows > 0) {
+      return new Header(rows, true);
+    }
+    return firstRowIsHeading() ? new Header(reach(0), false) : new Header(0, hasFiguresOnTop());
+  }
+
+  /** The first row behind the given one that none of its cells reaches into or heads. */
+  private int reach(int row) {
+    int end = row + 1;
+    for (Cell cell : grid.rows().get(row)) {
+      end = Math.max(end, row + cell.rowSpan());
+      boolean spanner = cell.columnSpan() > 1 && cell.columnSpan() < grid.columns();
+      if (spanner && !cell.isEmpty()) {
+        end = Math.max(end, row + cell.rowSpan() + 1);
+      }
+    }
+    return Math.min(end, grid.rows().size());
+  }
+
+  private boolean isSetOff(int row) {
+    List<Cell> filled = filled(row);
+    if (filled.isEmpty() || row > 0 && isGroupHeading(filled)) {
+      return false;
+    }
+    boolean bold = !boldBody && filled.stream().allMatch(Cell::bold);
+    return bold || isShaded(row) || isWordsOverFigures(filled);
+  }
+
+  private boolean isGroupHeading(List<Cell> filled) {
+    return filled.size() == 1 && filled.get(0).columnSpan() == grid.columns();
+  }
+
+  /** Whether the row has a shade of its own: stripes come back further down, a header's does not. */
+  private boolean isShaded(int row) {
+    Set<Integer> shades = new HashSet<>();
+    grid.rows().get(row).forEach(c -> shades.add(c.shade()));
+    shades.remove(Fill.WHITE);
+    if (shades.isEmpty()) {
+      return false;
+    }
+    int last = grid.rows().size() - 1;
+    return grid.rows().subList(Math.min(row + 2, last), last).stream()
+        .flatMap(List::stream)
+        .noneMatch(c -> shades.contains(c.shade()));
+  }
+
+  private boolean isWordsOverFigures(List<Cell> filled) {
+    int words = 0;
+    for (Cell cell : filled) {
+      boolean overFigures = cell.columnSpan() == 1 && figureColumns[cell.column()];
+      if (overFigures && Figures.isFigure(cell.text())) {
+        return false;
+      }
+      words += overFigures ? 1 : 0;
+    }
+    return words > 0;
+  }
+
+  /** By custom, a first row of different short texts without digits is a header. */
+  private boolean firstRowIsHeading() {
+    List<Cell> top = grid.rows().get(0);
+    List<String> texts = filled(0).stream().map(Cell::text).toList();
+    boolean noDigits = texts.stream().allMatch(t -> t.chars().noneMatch(Character::isDigit));
+    return texts.size() == top.size() && noDigits && Set.copyOf(texts).size() == texts.size();
+  }
+
+  private boolean hasFiguresOnTop() {
+    return filled(0).stream().anyMatch(c -> Figures.isFigure(c.text()));
+  }
+
+  private List<Cell> filled(int row) {
+    return grid.rows().get(row).stream().filter(c -> !c.isEmpty()).toList();
+  }
+}

@@ -1,0 +1,53 @@
+package dev.inlay.table;
+
+import dev.inlay.grid.Cell;
+import dev.inlay.grid.Grid;
+import dev.inlay.grid.Warning;
+import dev.inlay.grid.WarningCode;
+import dev.inlay.table.HeaderFinder.Header;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Makes the table of one page from its grid. */
+final class PageTableBuilder {
+
+  private PageTableBuilder() {}
+
+  static PageTable build(Grid grid, Optional<String> title, boolean first, boolean last) {
+    Header header = HeaderFinder.find(grid);
+    int page = grid.frame().page();
+    List<Warning> warnings = new ArrayList<>(grid.warnings());
+    if (!header.sure()) {
+      warnings.add(
+          new Warning(
+              WarningCode.HEADER_UNSURE,
+              page,
+              header.rows() == 0
+                  ? "nothing tells whether the first row is a heading; taken as a record"
+                  : "nothing but its place tells that the first row is a heading"));
+    }
+    List<TableRow> rows = new ArrayList<>();
+    int count = grid.rows().size();
+    for (int r = 0; r < count; r++) {
+      List<Cell> cells = grid.rows().get(r);
+      RowKind kind =
+          r < header.rows()
+              ? RowKind.HEADER
+              : RowKinds.of(cells, grid.columns(), r == count - 1);
+      rows.add(new TableRow(kind, page, cells.stream().map(PageTableBuilder::cell).toList()));
+    }
+    TableFrame frame = new TableFrame(page, grid.frame().box(), extent(grid));
+    return new PageTable(
+        frame, title, grid.columnEdges(), header.rows(), rows, warnings, first, last);
+  }
+
+  private static TableCell cell(Cell cell) {
+    return new TableCell(
+        cell.text(), cell.column(), cell.columnSpan(), cell.rowSpan(), cell.box());
+  }
+
+  private static RulingExtent extent(Grid grid) {
+    return grid.isClosed() ? RulingExtent.FULL : RulingExtent.PART;
+  }
+}

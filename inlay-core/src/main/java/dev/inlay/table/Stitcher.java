@@ -1,0 +1,118 @@
+package dev.inlay.table;
+
+import dev.inlay.geom.Interval;
+import dev.inlay.grid.Warning;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * Joins the parts of run-on tables, page by page. A part goes on with the table that ends the page
+ * before when it begins its page with the same columns at the same places under the same header,
+ * and has no title of its own.
+ *
+ * <p>Takes the pages in order and keeps no page: memory grows with the rows alone. Not safe for
+ * several threads.
+ */
+public final class Stitcher {
+
+  /**
+   * Column boundaries this near on two pages are at the same place, as a share of the table's mean
+   * column width.
+   */
+  private static final double SAME_PLACE = 0.1;
+
+  private final List<Table> done = new ArrayList<>();
+  private final List<PageTable> open = new ArrayList<>();
+  private String openId = "";
+
+  /**
+   * Adds the tables of the next page.
+   *
+   * @param page a page after those added before
+   */
+  public void add(PageTables page) {
+    int order = 0;
+    for (PageTable part : page.tables()) {
+      order++;
+      if (open.isEmpty() || !goesOn(open.get(open.size() - 1), part)) {
+        close();
+        openId = "p" + page.page() + "t" + order;
+      }
+      open.add(part);
+    }
+  }
+
+  /** Ends the last table and yields all of them in the order of their starts. */
+  public List<Table> finish() {
+    close();
+    return List.copyOf(done);
+  }
+
+  private boolean goesOn(PageTable before, PageTable part) {
+    return before.last()
+        && part.first()
+        && part.frame().page() == before.frame().page() + 1
+        && sameColumns(before, part)
+        && part.headerRows() > 0
+        && headerText(before).equals(headerText(part))
+        && !hasOwnTitle(part);
+  }
+
+  private static boolean sameColumns(PageTable before, PageTable part) {
+    if (before.columns() != part.columns()) {
+      return false;
+    }
+    List<Double> old = before.columnEdges();
+    double width = new Interval(old.get(0), old.get(old.size() - 1)).length() / before.columns();
+    for (int i = 0; i < old.size(); i++) {
+      if (Math.abs(old.get(i) - part.columnEdges().get(i)) > SAME_PLACE * width) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static List<String> headerText(PageTable part) {
+    return part.header().stream()
+        .flatMap(r -> r.cells().stream())
+        .map(c -> c.column() + " " + c.columnSpan() + " " + c.text())
+        .toList();
+  }
+
+  /** A title that holds the first part's, as in "Table 1 (continued)", is no new one. */
+  private boolean hasOwnTitle(PageTable part) {
+    Optional<String> first = open.get(0).title();
+    return part.title().isPresent()
+        && !(first.isPresent() && plain(part.title().get()).contains(plain(first.get())));
+  }
+
+  private static String plain(String title) {
+    return title.toLowerCase(Locale.ROOT).replaceAll("[\\s.:]+", " ").strip();
+  }
+
+  private void close() {
+    if (open.isEmpty()) {
+      return;
+    }
+    PageTable first = open.get(0);
+    List<TableRow> rows = new ArrayList<>(first.header());
+    List<Warning> warnings = new ArrayList<>();
+    for (PageTable part : open) {
+      rows.addAll(part.body());
+      warnings.addAll(part.warnings());
+    }
+    done.add(
+        new Table(
+            openId,
+            first.title(),
+            open.stream().map(PageTable::frame).toList(),
+            Confidence.of(warnings),
+            warnings,
+            first.headerRows(),
+            HeaderPaths.of(first.header(), first.columns()),
+            rows));
+    open.clear();
+  }
+}

@@ -1,0 +1,18 @@
+package dev.inlay.table;
+
+import java.util.List;
+
+/**
+ * A row of a table.
+ *
+ * @param kind what it is
+ * @param page the number of the page that it is printed on, from 1
+ * @param cells those that start in it, from left to right
+ */
+public record TableRow(RowKind kind, int page, List<TableCell> cells) {
+
+  /** Keeps a copy of the cells that cannot change. */
+  public TableRow {
+    cells = List.copyOf(cells);
+  }
+}

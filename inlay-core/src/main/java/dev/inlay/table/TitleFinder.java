@@ -1,0 +1,75 @@
+package dev.inlay.table;
+
+import dev.inlay.geom.Box;
+import dev.inlay.page.TextLine;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/**
+ * Finds the caption of a table: the lines right above its frame that are set apart from running
+ * text, by bold or italic type or by a label with a number.
+ */
+final class TitleFinder {
+
+  /** The caption's last baseline stands at most this many type sizes above the frame. */
+  private static final double REACH = 2.2;
+
+  /** Baselines of one caption follow each other within this many type sizes. */
+  private static final double LINE_STEP = 1.6;
+
+  /** A caption has few lines; more is running text. */
+  private static final int MOST_LINES = 3;
+
+  /** A word and a number, as in "Table 2." or "Tabelle 3.1:". */
+  private static final Pattern LABEL =
+      Pattern.compile("\\p{L}+\\.?\\s\\d+(\\.\\d+)*[a-z]?[.:]?(\\s.*)?");
+
+  private TitleFinder() {}
+
+  /**
+   * Finds the caption above a frame.
+   *
+   * @param frame the frame's box
+   * @param outside the page's lines that stand in no frame
+   */
+  static Optional<String> above(Box frame, List<TextLine> outside) {
+    List<TextLine> above =
+        outside.stream()
+            .filter(l -> l.box().centreY() < frame.top())
+            .filter(l -> l.box().horizontal().overlap(frame.horizontal()) > 0)
+            .sorted(Comparator.comparingDouble(TextLine::baseline).reversed())
+            .limit(MOST_LINES + 1L)
+            .toList();
+    List<TextLine> block = new ArrayList<>();
+    double below = frame.top();
+    for (TextLine line : above) {
+      double reach = block.isEmpty() ? REACH : LINE_STEP;
+      if (below - line.baseline() > reach * line.size() || !isLike(line, block)) {
+        break;
+      }
+      block.add(0, line);
+      below = line.baseline();
+    }
+    if (block.isEmpty() || block.size() > MOST_LINES || !isSetApart(block)) {
+      return Optional.empty();
+    }
+    return Optional.of(String.join(" ", block.stream().map(TextLine::text).toList()));
+  }
+
+  private static boolean isLike(TextLine line, List<TextLine> block) {
+    if (block.isEmpty()) {
+      return true;
+    }
+    TextLine below = block.get(0);
+    return line.isBold() == below.isBold() && line.isItalic() == below.isItalic();
+  }
+
+  private static boolean isSetApart(List<TextLine> block) {
+    return block.stream().allMatch(TextLine::isBold)
+        || block.stream().allMatch(TextLine::isItalic)
+        || LABEL.matcher(block.get(0).text()).matches();
+  }
+}

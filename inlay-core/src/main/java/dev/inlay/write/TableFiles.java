@@ -1,0 +1,100 @@
+package dev.inlay.write;
+
+import dev.inlay.extract.DocumentTables;
+import dev.inlay.table.Table;
+import dev.inlay.write.TextTables.Limits;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Writes documents to files of one form; each file is put in place whole. */
+public final class TableFiles {
+
+  /** Writes into a stream what a file is to hold. */
+  private interface Content {
+    void writeTo(OutputStream out) throws IOException, TooLargeException;
+  }
+
+  private final Form form;
+  private final boolean overwrite;
+
+  /**
+   * Prepares the writing.
+   *
+   * @param form of the files
+   * @param overwrite whether files that stand there are replaced
+   */
+  public TableFiles(Form form, boolean overwrite) {
+    this.form = form;
+    this.overwrite = overwrite;
+  }
+
+  /** Where a document goes in a folder: the file's name with the ending of the form. */
+  public Path inFolder(Path folder, Path document) {
+    return folder.resolve(stem(document) + "." + form.ending());
+  }
+
+  private static String stem(Path file) {
+    return file.getFileName().toString().replaceFirst("\\.[^.]+$", "");
+  }
+
+  /**
+   * Writes the documents to one file; as CSV, to one file for each table where there are several,
+   * named by the tables' ids. Forms other than JSON write nothing where there is no table.
+   *
+   * @return the files written
+   * @throws java.nio.file.FileAlreadyExistsException if a file stands there and is not to be replaced
+   * @throws TooLargeException if a table does not fit the form
+   * @throws IOException if a file cannot be written
+   */
+  public List<Path> write(List<DocumentTables> documents, Path file)
+      throws IOException, TooLargeException {
+    boolean none = documents.stream().allMatch(d -> d.tables().isEmpty());
+    if (none && form != Form.JSON) {
+      return List.of();
+    }
+    switch (form) {
+      case TEXT -> place(file, out -> out.write(text(documents)));
+      case JSON -> place(file, out -> JsonTables.write(documents, out));
+      case XLSX -> place(file, out -> WorkbookTables.write(documents, out));
+      case CSV -> {
+        return writeCsv(documents, file);
+      }
+    }
+    return List.of(file);
+  }
+
+  private static byte[] text(List<DocumentTables> documents) {
+    List<String> lines = TextTables.lines(documents, Limits.NONE);
+    return TextTables.joined(lines).getBytes(StandardCharsets.UTF_8);
+  }
+
+  private List<Path> writeCsv(List<DocumentTables> documents, Path file)
+      throws IOException, TooLargeException {
+    int tables = documents.stream().mapToInt(d -> d.tables().size()).sum();
+    List<Path> written = new ArrayList<>();
+    for (DocumentTables document : documents) {
+      for (Table table : document.tables()) {
+        Path goal = tables == 1 ? file : csvName(file, documents.size() > 1, document, table);
+        place(goal, out -> CsvTable.write(document, table, out));
+        written.add(goal);
+      }
+    }
+    return written;
+  }
+
+  private static Path csvName(Path file, boolean several, DocumentTables document, Table table) {
+    String from = several ? "-" + stem(document.path()) : "";
+    return file.resolveSibling(stem(file) + from + "-" + table.id() + ".csv");
+  }
+
+  private void place(Path goal, Content content) throws IOException, TooLargeException {
+    try (PlacedFile file = PlacedFile.begin(goal, overwrite)) {
+      content.writeTo(file.stream());
+      file.place();
+    }
+  }
+}

@@ -1,0 +1,93 @@
+package dev.inlay.write;
+
+import dev.inlay.extract.DocumentTables;
+import dev.inlay.grid.Warning;
+import dev.inlay.table.Table;
+import dev.inlay.table.TableFrame;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** Shows tables as text with drawn boxes, whole or cut to a terminal. */
+public final class TextTables {
+
+  /**
+   * How much is shown.
+   *
+   * @param width places in a line, 0 for as many as it takes
+   * @param rows rows of one table below its header, 0 for all
+   */
+  public record Limits(int width, int rows) {
+
+    /** Shows everything. */
+    public static final Limits NONE = new Limits(0, 0);
+  }
+
+  private TextTables() {}
+
+  /** The documents' tables, in lines. */
+  public static List<String> lines(List<DocumentTables> documents, Limits limits) {
+    List<String> lines = new ArrayList<>();
+    for (DocumentTables document : documents) {
+      lines.add(heading(document));
+      for (Table table : document.tables()) {
+        lines.add("");
+        lines.addAll(describe(table));
+        lines.addAll(new BoxDrawing(table, limits).lines());
+      }
+      lines.add("");
+    }
+    return lines;
+  }
+
+  private static String heading(DocumentTables document) {
+    String tables = counted(document.tables().size(), "table");
+    return document.fileName() + "  " + counted(document.pages(), "page") + ", " + tables;
+  }
+
+  private static List<String> describe(Table table) {
+    List<String> lines = new ArrayList<>();
+    lines.add(table.id() + table.title().map(t -> "  " + t).orElse(""));
+    lines.add(
+        "      "
+            + pages(table)
+            + ", "
+            + counted(table.bodyRows().size(), "row")
+            + " and "
+            + counted(table.columns().size(), "column")
+            + ", "
+            + rulings(table)
+            + ", confidence "
+            + table.confidence());
+    for (Warning warning : table.warnings()) {
+      lines.add(
+          "      ! " + warning.code().code() + ", page " + warning.page() + ": " + warning.message());
+    }
+    return lines;
+  }
+
+  private static String rulings(Table table) {
+    return switch (table.frames().get(0).rulings()) {
+      case FULL -> "ruled";
+      case PART -> "part-ruled";
+      case NONE -> "open";
+    };
+  }
+
+  private static String pages(Table table) {
+    List<TableFrame> frames = table.frames();
+    int first = frames.get(0).page();
+    int last = frames.get(frames.size() - 1).page();
+    return first == last ? "page " + first : "pages " + first + "–" + last;
+  }
+
+  /** A number and its noun, e.g. {@code 3 pages}. */
+  static String counted(int n, String noun) {
+    return n + " " + noun + (n == 1 ? "" : "s");
+  }
+
+  /** The lines as one text. */
+  public static String joined(List<String> lines) {
+    return lines.stream().collect(Collectors.joining("\n", "", "\n"));
+  }
+}
