@@ -38,7 +38,10 @@ final class DemoCommand implements Callable<Integer> {
           "landings-2025-q3.pdf",
           "landings-2025-q4.pdf");
 
-  private static final String COMMAND_PREFIX = "$ inlay ";
+  /** Stands for all samples in a command. */
+  private static final String ALL = "*.pdf";
+
+  private static final int USUAL_WIDTH = 100;
 
   @Parameters(
       arity = "0..1",
@@ -52,7 +55,7 @@ final class DemoCommand implements Callable<Integer> {
   private final Terminal terminal;
 
   DemoCommand(Terminal terminal) {
-    this.terminal = terminal;
+    this.terminal = terminal.asScreen(USUAL_WIDTH);
   }
 
   @Override
@@ -72,22 +75,13 @@ final class DemoCommand implements Callable<Integer> {
         "Each holds a table that runs over the page break, and a small one.",
         "",
         "1. Look at the tables of the first bulletin:");
-    int worst = run("extract", in("landings-2025-q1.pdf"));
+    int worst = run("extract", in(SAMPLES.get(0)));
     say("2. Put the tables of all four into one workbook, a sheet for each:");
-    worst = Math.max(worst, run(withSamples("extract", "-o", in("landings.xlsx"))));
+    worst = Math.max(worst, run("extract", ALL, "-o", in("landings.xlsx")));
     say("3. Write all that is known about them, a JSON file for each bulletin:");
-    worst = Math.max(worst, run(withSamples("extract", "--to", "json", "-o", in("json/"))));
-    say("4. Take one page as plain rows:");
-    worst =
-        Math.max(
-            worst,
-            run(
-                "extract",
-                in("landings-2025-q2.pdf"),
-                "--pages",
-                "2",
-                "-o",
-                in("page2.csv")));
+    worst = Math.max(worst, run("extract", ALL, "--to", "json", "-o", in("json/")));
+    say("4. Print the table of one page as plain rows:");
+    worst = Math.max(worst, run("extract", in(SAMPLES.get(2)), "--pages", "3", "--to", "csv"));
     say(
         "The results are in " + folder + "/: open landings.xlsx beside a bulletin and compare.",
         "Next, try a report of your own:",
@@ -110,18 +104,27 @@ final class DemoCommand implements Callable<Integer> {
     return folder + "/" + name;
   }
 
-  private String[] withSamples(String command, String... options) {
-    List<String> args = new ArrayList<>(List.of(command));
-    SAMPLES.forEach(name -> args.add(in(name)));
-    args.addAll(Arrays.asList(options));
-    return args.toArray(String[]::new);
-  }
-
-  private int run(String... args) {
-    terminal.out().println(COMMAND_PREFIX + String.join(" ", args));
-    int code = Inlay.commandLine(terminal).execute(args);
+  /** Shows a command as a shell takes it and runs it; {@link #ALL} stands for all samples. */
+  private int run(String... words) {
+    List<String> shown = new ArrayList<>();
+    List<String> args = new ArrayList<>();
+    for (String word : words) {
+      if (word.equals(ALL)) {
+        shown.add(quoted(folder.toString()) + "/*.pdf");
+        SAMPLES.forEach(name -> args.add(in(name)));
+      } else {
+        shown.add(quoted(word));
+        args.add(word);
+      }
+    }
+    terminal.out().println("$ inlay " + String.join(" ", shown));
+    int code = Inlay.commandLine(terminal).execute(args.toArray(String[]::new));
     terminal.out().println();
     return code;
+  }
+
+  private static String quoted(String word) {
+    return word.matches("[\\w./+-]+") ? word : "'" + word.replace("'", "'\\''") + "'";
   }
 
   private void say(String... lines) {

@@ -168,7 +168,8 @@ abstract class Destination {
         JsonTables.write(documents, terminal.out());
       }
       if (terminal.out().checkError()) {
-        outcome.outputFailed(Path.of("standard output"), new IOException("it was closed"));
+        outcome.outputFailed(
+            Path.of("standard output"), new IOException("it was closed or its disk is full"));
       }
     }
   }

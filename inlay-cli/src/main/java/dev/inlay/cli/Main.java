@@ -12,7 +12,7 @@ public final class Main {
   /** Runs the command line and ends the process with its exit code. */
   public static void main(String[] args) {
     // Before the first logger is made: libraries speak only when asked to.
-    System.setProperty(LOG_LEVEL, Arrays.asList(args).contains("--verbose") ? "debug" : "off");
+    System.setProperty(LOG_LEVEL, Arrays.asList(args).contains("--verbose") ? "warn" : "off");
     System.setProperty("java.awt.headless", "true");
     Terminal terminal = Terminal.ofProcess();
     int code = Inlay.commandLine(terminal).execute(args);

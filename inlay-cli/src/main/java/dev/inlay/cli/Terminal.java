@@ -1,5 +1,6 @@
 package dev.inlay.cli;
 
+import java.io.BufferedOutputStream;
 import java.io.FileDescriptor;
 import java.io.FileOutputStream;
 import java.io.OutputStream;
@@ -24,14 +25,17 @@ record Terminal(PrintStream out, PrintStream err, int width) {
 
   /** The process's own terminal. */
   static Terminal ofProcess() {
+    OutputStream out = new BufferedOutputStream(new FileOutputStream(FileDescriptor.out), 1 << 16);
+    OutputStream err = new FileOutputStream(FileDescriptor.err);
     return new Terminal(
-        utf8(new FileOutputStream(FileDescriptor.out)),
-        utf8(new FileOutputStream(FileDescriptor.err)),
+        new PrintStream(out, false, StandardCharsets.UTF_8),
+        new PrintStream(err, true, StandardCharsets.UTF_8),
         widthOfProcess());
   }
 
-  private static PrintStream utf8(OutputStream stream) {
-    return new PrintStream(stream, true, StandardCharsets.UTF_8);
+  /** The same streams, shown as on a screen of the given width where they lead to none. */
+  Terminal asScreen(int usualWidth) {
+    return isScreen() ? this : new Terminal(out, err, usualWidth);
   }
 
   private static int widthOfProcess() {
@@ -49,6 +53,7 @@ record Terminal(PrintStream out, PrintStream err, int width) {
 
   /** Prints one message; whatever it holds, it stays one line and steers no terminal. */
   void message(String text) {
+    out.flush(); // what came before a message stands before it
     err.println("inlay: " + text.replaceAll("\\p{Cntrl}+", " "));
   }
 }

@@ -1,4 +1,5 @@
 /**
- * The command line: reads arguments, calls the core, prints. No computation about tables lives here.
+ * The command line: reads arguments, calls the core, prints. No computation about tables lives
+ * here.
  */
 package dev.inlay.cli;

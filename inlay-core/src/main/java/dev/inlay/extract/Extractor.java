@@ -10,6 +10,8 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * Extracts the tables of one document. Holds no state between documents, so that one extractor
@@ -18,6 +20,8 @@ import java.util.List;
  * <p>Stops between two pages when its thread is interrupted.
  */
 public final class Extractor {
+
+  private static final Logger LOG = LoggerFactory.getLogger(Extractor.class);
 
   private final PageSelection pages;
   private final String password;
@@ -43,12 +47,14 @@ public final class Extractor {
     try (PdfFile pdf = PdfFile.open(path, password)) {
       return new Reading(path, pdf).result();
     } catch (OpenFailure e) {
+      LOG.warn("{} cannot be opened", path, e);
       DocumentStatus status =
           e.reason() == OpenFailure.Reason.LOCKED
               ? DocumentStatus.LOCKED
               : DocumentStatus.UNREADABLE;
       return failed(path, status, Problem.ofDocument(code(e.reason()), e.getMessage()));
     } catch (IOException e) {
+      LOG.warn("{} cannot be read", path, e);
       return failed(
           path,
           DocumentStatus.UNREADABLE,
@@ -93,8 +99,7 @@ public final class Extractor {
       if (pages.reachesBeyond(count)) {
         problems.add(
             Problem.ofDocument(
-                "no-such-page",
-                "has " + count + " page(s), fewer than asked for; check --pages"));
+                "no-such-page", "has " + count + " page(s), fewer than asked for; check --pages"));
       }
       for (int number = 1; number <= count; number++) {
         if (Thread.interrupted()) {
@@ -124,7 +129,17 @@ public final class Extractor {
         }
       } catch (PageFailure e) {
         failed++;
+        LOG.warn("{}: page {} cannot be read", path, number, e);
         problems.add(Problem.ofPage("broken-page", number, e.getMessage()));
+      } catch (RuntimeException e) {
+        // One page must not take the rest of a batch with it, and must not vanish either.
+        failed++;
+        LOG.warn("{}: page {} hit a defect", path, number, e);
+        problems.add(
+            Problem.ofPage(
+                "defect",
+                number,
+                "page " + number + " hit a defect of Inlay (" + e + "); please report it"));
       }
     }
 

@@ -65,7 +65,6 @@ public final class PageSelection {
   /** Whether some pages asked for by number lie behind the last one. */
   public boolean reachesBeyond(int lastPage) {
     return ranges.stream()
-        .anyMatch(
-            r -> r.from() > lastPage || r.to() > lastPage && r.to() < Integer.MAX_VALUE);
+        .anyMatch(r -> r.from() > lastPage || r.to() > lastPage && r.to() < Integer.MAX_VALUE);
   }
 }

@@ -54,8 +54,7 @@ public final class FrameFinder {
     while (firstVertical < rulings.size() && rulings.get(firstVertical).horizontal()) {
       firstVertical++;
     }
-    double[] places =
-        rulings.stream().skip(firstVertical).mapToDouble(Ruling::at).toArray();
+    double[] places = rulings.stream().skip(firstVertical).mapToDouble(Ruling::at).toArray();
     for (int h = 0; h < firstVertical; h++) {
       Ruling horizontal = rulings.get(h);
       int v = firstNotBelow(places, horizontal.extent().from() - snap);

@@ -16,7 +16,9 @@ public record PageMeasure(double typeSize) {
   /** Lines nearer than this are one to the eye: less than the stem of a letter apart. */
   private static final double SNAP = 0.2;
 
-  /** A filled box at most this thick is a line; the thickest frames drawn in papers are 3 points. */
+  /**
+   * A filled box at most this thick is a line; the thickest frames drawn in papers are 3 points.
+   */
   private static final double LINE = 0.3;
 
   /** Shorter lines bound no cell: a cell is at least about as high as the type in it. */

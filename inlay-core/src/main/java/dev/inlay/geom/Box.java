@@ -73,10 +73,7 @@ public record Box(double left, double top, double right, double bottom) {
 
   /** Whether the boxes share at least a point. */
   public boolean meets(Box other) {
-    return left <= other.right
-        && other.left <= right
-        && top <= other.bottom
-        && other.top <= bottom;
+    return left <= other.right && other.left <= right && top <= other.bottom && other.top <= bottom;
   }
 
   /**

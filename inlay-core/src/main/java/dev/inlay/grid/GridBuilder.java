@@ -95,7 +95,9 @@ public final class GridBuilder {
     if (unknown > 0) {
       warn(
           WarningCode.UNKNOWN_CHARACTER,
-          unknown + " character(s) whose meaning the file does not give, shown as " + Glyph.UNKNOWN);
+          unknown
+              + " character(s) whose meaning the file does not give, shown as "
+              + Glyph.UNKNOWN);
     }
     return shares;
   }

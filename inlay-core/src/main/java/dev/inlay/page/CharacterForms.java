@@ -20,7 +20,9 @@ final class CharacterForms {
 
   private CharacterForms() {}
 
-  /** Opens ligatures, takes out characters without width, and shows a printed soft hyphen as one. */
+  /**
+   * Opens ligatures, takes out characters without width, and shows a printed soft hyphen as one.
+   */
   static String plain(String text) {
     if (text.length() == 1 && text.charAt(0) >= ' ' && text.charAt(0) < 0x7F) {
       return text;

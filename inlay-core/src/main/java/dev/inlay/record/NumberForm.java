@@ -103,7 +103,9 @@ public enum NumberForm {
     return Optional.of(new PlainNumber(new BigDecimal(sign + whole + point + decimals), grouped));
   }
 
-  /** The mark that parts decimals in this form; where it is open, the one that the shape implies. */
+  /**
+   * The mark that parts decimals in this form; where it is open, the one that the shape implies.
+   */
   private char meantAsDecimal(NumberShape shape) {
     return this == OPEN ? shape.impliedDecimalMark() : decimalMark;
   }

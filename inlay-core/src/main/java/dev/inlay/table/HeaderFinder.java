@@ -96,7 +96,9 @@ final class HeaderFinder {
     return filled.size() == 1 && filled.get(0).columnSpan() == grid.columns();
   }
 
-  /** Whether the row has a shade of its own: stripes come back further down, a header's does not. */
+  /**
+   * Whether the row has a shade of its own: stripes come back further down, a header's does not.
+   */
   private boolean isShaded(int row) {
     Set<Integer> shades = new HashSet<>();
     grid.rows().get(row).forEach(c -> shades.add(c.shade()));

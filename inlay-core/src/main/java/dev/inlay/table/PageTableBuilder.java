@@ -32,9 +32,7 @@ final class PageTableBuilder {
     for (int r = 0; r < count; r++) {
       List<Cell> cells = grid.rows().get(r);
       RowKind kind =
-          r < header.rows()
-              ? RowKind.HEADER
-              : RowKinds.of(cells, grid.columns(), r == count - 1);
+          r < header.rows() ? RowKind.HEADER : RowKinds.of(cells, grid.columns(), r == count - 1);
       rows.add(new TableRow(kind, page, cells.stream().map(PageTableBuilder::cell).toList()));
     }
     TableFrame frame = new TableFrame(page, grid.frame().box(), extent(grid));
@@ -43,8 +41,7 @@ final class PageTableBuilder {
   }
 
   private static TableCell cell(Cell cell) {
-    return new TableCell(
-        cell.text(), cell.column(), cell.columnSpan(), cell.rowSpan(), cell.box());
+    return new TableCell(cell.text(), cell.column(), cell.columnSpan(), cell.rowSpan(), cell.box());
   }
 
   private static RulingExtent extent(Grid grid) {

@@ -52,10 +52,7 @@ public final class PageTables {
       Grid grid = grids.get(i);
       tables.add(
           PageTableBuilder.build(
-              grid,
-              TitleFinder.above(grid.frame().box(), outside),
-              i == 0,
-              i == grids.size() - 1));
+              grid, TitleFinder.above(grid.frame().box(), outside), i == 0, i == grids.size() - 1));
     }
     return new PageTables(page.number(), tables);
   }

@@ -14,7 +14,8 @@ final class RowKinds {
 
   private static final Pattern SUBTOTAL =
       Pattern.compile(
-          "(sub-?\\s?totals?|zwischensumme|sous-total|subtotale|subtotaal|delsumma|小計)\\b.*", FLAGS);
+          "(sub-?\\s?totals?|zwischensumme|sous-total|subtotale|subtotaal|delsumma|小計)\\b.*",
+          FLAGS);
 
   private static final Pattern TOTAL =
       Pattern.compile(

@@ -10,12 +10,14 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * One table drawn with box characters. Merged cells are drawn merged; between rows of the body a line
- * stands only where a merged cell ends and above sums, so that long tables stay readable.
+ * One table drawn with box characters. Merged cells are drawn merged; between rows of the body a
+ * line stands only where a merged cell ends and above sums, so that long tables stay readable.
  */
 final class BoxDrawing {
 
-  /** The characters of corners and crossings, by the lines that meet: up 8, down 4, left 2, right 1. */
+  /**
+   * The characters of corners and crossings, by the lines that meet: up 8, down 4, left 2, right 1.
+   */
   private static final String JOINTS = " ╶╴─╷┌┐┬╵└┘┴│├┤┼";
 
   /** Of a long table its end is shown too: sums stand there. */
@@ -90,7 +92,7 @@ final class BoxDrawing {
     lines.add(border(-1, shown.get(0)));
     for (int i = 0; i < shown.size(); i++) {
       int row = shown.get(i);
-      lines.add(content(row));
+      lines.add(content(row, i == 0 ? -1 : shown.get(i - 1)));
       boolean last = i == shown.size() - 1;
       int next = last ? table.rows().size() : shown.get(i + 1);
       if (next > row + 1) {
@@ -159,14 +161,10 @@ final class BoxDrawing {
       boolean rightward = c < columns && isDash(above, below, c);
       line.append(joint(up, down, left, rightward));
       if (c < columns) {
-        line.append(rightward ? "─".repeat(widths.of(c) + 2) : inside(above, c));
+        line.append((rightward ? "─" : " ").repeat(widths.of(c) + 2));
       }
     }
     return line.toString();
-  }
-
-  private String inside(int row, int column) {
-    return " ".repeat(widths.of(column) + 2);
   }
 
   private static char joint(boolean up, boolean down, boolean left, boolean right) {
@@ -189,7 +187,12 @@ final class BoxDrawing {
         || owner[above][column] != owner[below][column];
   }
 
-  private String content(int row) {
+  private boolean isNew(TableCell cell, int rowBefore, int column) {
+    return rowBefore < 0 || owner[rowBefore][column] != cell;
+  }
+
+  /** A row's texts; a merged cell's stands in its first row, and again where rows were left out. */
+  private String content(int row, int rowBefore) {
     StringBuilder line = new StringBuilder("│");
     int columns = widths.shown();
     for (int c = 0; c < columns; ) {
@@ -198,18 +201,18 @@ final class BoxDrawing {
       while (end < columns && !isBar(row, end)) {
         end++;
       }
-      line.append(' ').append(shownText(row, c, end, cell)).append(" │");
+      boolean starts = cell != null && (rowBefore != row - 1 || isNew(cell, rowBefore, c));
+      line.append(' ').append(shownText(starts ? cell.text() : "", c, end)).append(" │");
       c = end;
     }
     return line.toString();
   }
 
-  private String shownText(int row, int from, int to, TableCell cell) {
+  private String shownText(String text, int from, int to) {
     int width = widths.over(from, to);
-    boolean starts = cell != null && table.rows().get(row).cells().contains(cell);
-    String text = starts ? cell.text().replace('\n', ' ') : "";
-    String cut = DisplayWidth.cut(text, width);
-    shortened += cut.equals(text) ? 0 : 1;
+    String line = text.replace('\n', ' ');
+    String cut = DisplayWidth.cut(line, width);
+    shortened += cut.equals(line) ? 0 : 1;
     return DisplayWidth.pad(cut, width, to == from + 1 && right[from]);
   }
 

@@ -42,8 +42,7 @@ final class FlatTable {
 
   /** How a document writes its numbers, told from all its tables. */
   static NumberForm numberForm(DocumentTables document) {
-    return NumberForm.of(
-        document.tables().stream().flatMap(t -> columnTexts(t).stream()).toList());
+    return NumberForm.of(document.tables().stream().flatMap(t -> columnTexts(t).stream()).toList());
   }
 
   private static List<List<String>> columnTexts(Table table) {

@@ -8,7 +8,10 @@ import java.util.regex.Pattern;
  */
 final class FormulaGuard {
 
-  /** With a sign in front only a call, a reference or a link makes a formula; {@code -12 kg} is none. */
+  /**
+   * With a sign in front only a call, a reference or a link makes a formula; {@code -12 kg} is
+   * none.
+   */
   private static final Pattern FORMULA =
       Pattern.compile("[=@\\t\\r].*|[+\\-].*([(|!=]|[A-Za-z]\\$?\\d).*", Pattern.DOTALL);
 

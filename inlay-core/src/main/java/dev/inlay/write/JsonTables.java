@@ -19,7 +19,9 @@ import tools.jackson.core.ObjectWriteContext;
 import tools.jackson.core.StreamWriteFeature;
 import tools.jackson.core.json.JsonFactory;
 
-/** Writes documents as JSON of the form {@code inlay-tables/1}; the same tables give the same bytes. */
+/**
+ * Writes documents as JSON of the form {@code inlay-tables/1}; the same tables give the same bytes.
+ */
 public final class JsonTables {
 
   private static final String FORMAT = "inlay-tables/1";

@@ -11,8 +11,8 @@ import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 
 /**
- * A file that appears whole or not at all: written beside its goal under another name and moved into
- * place by {@link #place()}. Closed before that, it leaves nothing behind.
+ * A file that appears whole or not at all: written beside its goal under another name and moved
+ * into place by {@link #place()}. Closed before that, it leaves nothing behind.
  */
 public final class PlacedFile implements Closeable {
 
@@ -42,7 +42,8 @@ public final class PlacedFile implements Closeable {
     }
     Path draft = goal.resolveSibling("." + goal.getFileName() + "." + processId() + ".part");
     OutputStream out =
-        Files.newOutputStream(draft, StandardOpenOption.CREATE, StandardOpenOption.TRUNCATE_EXISTING);
+        Files.newOutputStream(
+            draft, StandardOpenOption.CREATE, StandardOpenOption.TRUNCATE_EXISTING);
     draft.toFile().deleteOnExit();
     return new PlacedFile(goal, draft, overwrite, new BufferedOutputStream(out, 1 << 16));
   }
@@ -65,8 +66,7 @@ public final class PlacedFile implements Closeable {
   public void place() throws IOException {
     out.close();
     if (overwrite) {
-      Files.move(
-          draft, goal, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+      Files.move(draft, goal, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
     } else {
       Files.move(draft, goal);
     }

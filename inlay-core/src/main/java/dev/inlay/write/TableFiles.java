@@ -46,7 +46,8 @@ public final class TableFiles {
    * named by the tables' ids. Forms other than JSON write nothing where there is no table.
    *
    * @return the files written
-   * @throws java.nio.file.FileAlreadyExistsException if a file stands there and is not to be replaced
+   * @throws java.nio.file.FileAlreadyExistsException if a file stands there and is not to be
+   *     replaced
    * @throws TooLargeException if a table does not fit the form
    * @throws IOException if a file cannot be written
    */

@@ -61,7 +61,12 @@ public final class TextTables {
             + table.confidence());
     for (Warning warning : table.warnings()) {
       lines.add(
-          "      ! " + warning.code().code() + ", page " + warning.page() + ": " + warning.message());
+          "      ! "
+              + warning.code().code()
+              + ", page "
+              + warning.page()
+              + ": "
+              + warning.message());
     }
     return lines;
   }

@@ -53,8 +53,7 @@ public final class WorkbookTables {
     for (DocumentTables document : documents) {
       NumberForm fallback = FlatTable.numberForm(document);
       for (Table table : document.tables()) {
-        String name =
-            several ? names.of(document.fileName(), table.id()) : names.of(table);
+        String name = several ? names.of(document.fileName(), table.id()) : names.of(table);
         writeSheet(workbook.newWorksheet(name), new FlatTable(table, fallback));
       }
     }

@@ -44,9 +44,9 @@ final class LandingsBulletin {
     LandingsFigures figures = new LandingsFigures(YEAR * 10L + issue.quarter(), issue.species());
     SampleTable byHarbour = figures.byHarbour(period);
     SampleTable byLength = figures.byLength(period);
-    try (Paper paper = new Paper("Quarterly landings bulletin", "Q" + issue.quarter() + " " + YEAR)) {
-      paper.masthead(
-          "No. " + (56 + issue.quarter()), "Quarterly landings bulletin", period);
+    try (Paper paper =
+        new Paper("Quarterly landings bulletin", "Q" + issue.quarter() + " " + YEAR)) {
+      paper.masthead("No. " + (56 + issue.quarter()), "Quarterly landings bulletin", period);
       paper.paragraph(
           "The four harbours of the Sound took in "
               + LandingsFigures.whole(figures.tonnes())
@@ -94,8 +94,16 @@ final class LandingsBulletin {
             name + ".pdf",
             "a ruled table with a spanner and merged harbour names runs over the page break",
             List.of(
-                "ruled", "spanner", "multi-header", "rowspan", "colspan-body", "multi-page",
-                "multi-table", "totals", "footnotes", "numeric"),
+                "ruled",
+                "spanner",
+                "multi-header",
+                "rowspan",
+                "colspan-body",
+                "multi-page",
+                "multi-table",
+                "totals",
+                "footnotes",
+                "numeric"),
             tables);
     return new Sample(name, paper.toPdf(), truth.toJson());
   }

@@ -8,12 +8,27 @@ import java.util.Random;
 /** The made-up figures of one quarterly landings bulletin, and its two tables. */
 final class LandingsFigures {
 
-  private static final List<String> HARBOURS = List.of("Brennick", "Oyle", "Skarrholm", "Vane Ness");
+  private static final List<String> HARBOURS =
+      List.of("Brennick", "Oyle", "Skarrholm", "Vane Ness");
 
   private static final List<String> SPECIES =
       List.of(
-          "Cod", "Haddock", "Saithe", "Whiting", "Ling", "Tusk", "Hake", "Monkfish", "Plaice",
-          "Lemon sole", "Turbot", "Herring", "Mackerel", "Lobster", "Brown crab", "Prawn");
+          "Cod",
+          "Haddock",
+          "Saithe",
+          "Whiting",
+          "Ling",
+          "Tusk",
+          "Hake",
+          "Monkfish",
+          "Plaice",
+          "Lemon sole",
+          "Turbot",
+          "Herring",
+          "Mackerel",
+          "Lobster",
+          "Brown crab",
+          "Prawn");
 
   /** Species landed loose in the hold as well as in boxes. */
   private static final List<String> BULK = List.of("Saithe", "Herring", "Mackerel", "Whiting");
@@ -51,8 +66,7 @@ final class LandingsFigures {
                 new SampleCell("Landings", 2, 1, 2),
                 new SampleCell("Landed weight (kg)", 3, 2, 1),
                 new SampleCell("Value (crowns)", 5, 1, 2))));
-    rows.add(
-        new SampleRow("header", List.of(SampleCell.of("Boxed", 3), SampleCell.of("Bulk", 4))));
+    rows.add(new SampleRow("header", List.of(SampleCell.of("Boxed", 3), SampleCell.of("Bulk", 4))));
     for (String harbour : HARBOURS) {
       addHarbour(harbour, rows);
     }

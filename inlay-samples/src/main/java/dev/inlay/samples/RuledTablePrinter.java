@@ -6,8 +6,8 @@ import java.util.List;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 
 /**
- * Prints a table with all cells boxed. It runs over the page break between two merged cells, with its
- * header printed again.
+ * Prints a table with all cells boxed. It runs over the page break between two merged cells, with
+ * its header printed again.
  */
 final class RuledTablePrinter {
 
@@ -39,8 +39,7 @@ final class RuledTablePrinter {
   }
 
   /** Prints the caption and the table below it. */
-  static PrintedTable print(
-      Paper paper, RulingStyle style, boolean shadedHeader, SampleTable table)
+  static PrintedTable print(Paper paper, RulingStyle style, boolean shadedHeader, SampleTable table)
       throws IOException {
     return new RuledTablePrinter(paper, style, shadedHeader, table).print();
   }

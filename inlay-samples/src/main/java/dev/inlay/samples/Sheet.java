@@ -47,13 +47,7 @@ final class Sheet implements Closeable {
       }
       at = show(run.toString(), at, baseline, font, size);
       run.setLength(0);
-      at =
-          show(
-              Integer.toString(figure),
-              at,
-              baseline - RAISE * size,
-              font,
-              RAISED_SIZE * size);
+      at = show(Integer.toString(figure), at, baseline - RAISE * size, font, RAISED_SIZE * size);
     }
     show(run.toString(), at, baseline, font, size);
   }

@@ -1,0 +1,150 @@
+package dev.inlay.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.cli.Program.Result;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.encryption.AccessPermission;
+import org.apache.pdfbox.pdmodel.encryption.StandardProtectionPolicy;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Wrong inputs and wrong uses: the exit code, one line, and nothing half written. */
+class ErrorsIT {
+
+  @TempDir private Path folder;
+
+  @BeforeEach
+  void makeInputs() throws IOException {
+    Files.copy(Program.SAMPLES.resolve("landings-2025-q2.pdf"), folder.resolve("good.pdf"));
+    Files.createFile(folder.resolve("empty.pdf"));
+    Files.createDirectory(folder.resolve("folder.pdf"));
+    Files.writeString(folder.resolve("letter.pdf"), "Dear harbour master,");
+    byte[] good = Files.readAllBytes(folder.resolve("good.pdf"));
+    Files.write(folder.resolve("broken.pdf"), java.util.Arrays.copyOf(good, 300));
+    Files.writeString(folder.resolve("taken.csv"), "precious");
+    try (PDDocument pdf = new PDDocument()) {
+      pdf.addPage(new PDPage());
+      pdf.save(folder.resolve("blank.pdf").toFile());
+    }
+    try (PDDocument pdf = org.apache.pdfbox.Loader.loadPDF(good)) {
+      pdf.protect(new StandardProtectionPolicy("owner", "herring", new AccessPermission()));
+      pdf.save(folder.resolve("locked.pdf").toFile());
+    }
+  }
+
+  private List<String> files() throws IOException {
+    try (Stream<Path> files = Files.list(folder)) {
+      return files.map(f -> f.getFileName().toString()).sorted().toList();
+    }
+  }
+
+  /** The arguments, the exit code, and the one line that is told. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "extract none.pdf -o a.csv | 3 | none.pdf: does not exist; check the name",
+        "extract folder.pdf -o a.csv | 3 | folder.pdf: is a folder; name the PDF files in it",
+        "extract letter.pdf -o a.csv | 3 | letter.pdf: is not a PDF, whatever its name says; leave it out",
+        "extract empty.pdf -o a.csv | 3 | empty.pdf: is empty; ask for a new copy of it",
+        "extract locked.pdf -o a.csv | 3 | locked.pdf: is locked; give its password with --password",
+        "extract locked.pdf --password cod | 3 | locked.pdf: does not open with the password given; give its password with --password",
+        "extract good.pdf --pages 1 -o taken.csv | 4 | taken.csv: exists; add --overwrite to replace it, or name another",
+        "extract good.pdf -o no/a.csv | 4 | no/a.csv: cannot be written: there is no folder",
+        "extract good.pdf -o good.pdf/ --to csv | 4 | good.pdf",
+        "extract good.pdf -o a | 2 | the ending of 'a' tells no form",
+        "extract good.pdf -o a.csv --to json | 2 | 'a.csv' does not look like json",
+        "extract good.pdf -o folder.pdf | 2 | 'folder.pdf' is a folder: add --to with one of text, csv, json, xlsx",
+        "extract good.pdf --to doc | 2 | --to: 'doc' is none of text, csv, json, xlsx",
+        "extract good.pdf --to xlsx | 2 | a workbook needs a file: add -o NAME.xlsx",
+        "extract good.pdf --pages 5-2 | 2 | --pages: '5-2' runs backwards; write 2-5",
+        "extract good.pdf folder.pdf/../good.pdf --to csv -o out/ | 2 | two inputs are called good.pdf",
+        "extract | 2 | Missing required parameter: 'FILE'",
+        "extract good.pdf --colour | 2 | Unknown option: '--colour'",
+        "shred good.pdf | 2 | Unmatched argument",
+        "demo folder.pdf | 4 | folder.pdf: exists; name another folder"
+      })
+  void eachErrorIsOneLine(String args, int code, String message) throws Exception {
+    List<String> before = files();
+    Result result = Program.run(folder, (Object[]) args.split(" "));
+    assertThat(result.code()).as(result.err()).isEqualTo(code);
+    assertThat(result.messages()).hasSize(1);
+    assertThat(result.messages().get(0)).startsWith("inlay: ").contains(message);
+    assertThat(result.err()).doesNotContain("\tat ");
+    assertThat(files()).isEqualTo(before);
+    assertThat(folder.resolve("taken.csv")).hasContent("precious");
+  }
+
+  @Test
+  void aBrokenFileIsToldAndVerboseAddsTheTrace() throws Exception {
+    Result quiet = Program.run(folder, "extract", "broken.pdf");
+    assertThat(quiet.code()).isEqualTo(ExitCode.INPUT);
+    assertThat(quiet.messages()).hasSize(1);
+    assertThat(quiet.messages().get(0)).contains("broken.pdf: is a PDF but broken");
+    Result verbose = Program.run(folder, "extract", "broken.pdf", "--verbose");
+    assertThat(verbose.err()).contains("\tat dev.inlay.pdf.PdfFile.open");
+  }
+
+  @Test
+  void aFileWithoutATableIsAFinding() throws Exception {
+    Result result =
+        Program.run(
+            folder,
+            "extract",
+            Program.SAMPLES.resolve("landings-2025-q4.pdf").toAbsolutePath(),
+            "--pages",
+            "9",
+            "-o",
+            "a.csv");
+    assertThat(result.code()).isEqualTo(ExitCode.FINDINGS);
+    assertThat(result.messages().get(0)).contains("has 3 page(s), fewer than asked for");
+    assertThat(result.messages().get(1)).contains("no table found");
+    assertThat(folder.resolve("a.csv")).doesNotExist();
+  }
+
+  @Test
+  void aPageWithoutTextIsNotReadable() throws Exception {
+    Result result = Program.run(folder, "extract", "blank.pdf", "--to", "json");
+    assertThat(result.code()).isEqualTo(ExitCode.INPUT);
+    assertThat(result.out()).contains("\"status\":\"no-text\"");
+  }
+
+  @Test
+  void thePasswordOpensALockedFile() throws Exception {
+    Result result = Program.run(folder, "extract", "locked.pdf", "--password", "herring");
+    assertThat(result.code()).as(result.err()).isZero();
+    assertThat(result.out()).contains("2 tables");
+  }
+
+  @Test
+  void overwriteReplaces() throws Exception {
+    Program.run(folder, "extract", "good.pdf", "--to", "json", "-o", "out/");
+    Path json = folder.resolve("out/good.json");
+    Files.writeString(json, "old");
+    assertThat(Program.run(folder, "extract", "good.pdf", "--to", "json", "-o", "out").code())
+        .isEqualTo(ExitCode.OUTPUT);
+    assertThat(json).hasContent("old");
+    Result result =
+        Program.run(folder, "extract", "good.pdf", "--to", "json", "-o", "out", "--overwrite");
+    assertThat(result.code()).isZero();
+    assertThat(Files.readString(json)).contains("inlay-tables/1");
+  }
+
+  @Test
+  void aFileThatMayNotBeWrittenIsTold() throws Exception {
+    Result result = Program.run(folder, "extract", "good.pdf", "-o", "/proc/a.json");
+    assertThat(result.code()).isEqualTo(ExitCode.OUTPUT);
+    assertThat(result.messages()).hasSize(1);
+    assertThat(result.messages().get(0)).contains("/proc/a.json: cannot be written");
+  }
+}

@@ -1,0 +1,93 @@
+package dev.inlay;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.GeneralCodingRules.NO_CLASSES_SHOULD_ACCESS_STANDARD_STREAMS;
+
+import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.library.Architectures;
+
+/** Holds the direction of the imports and what the core must not do. */
+@AnalyzeClasses(packages = "dev.inlay", importOptions = DoNotIncludeTests.class)
+class ArchitectureTest {
+
+  @ArchTest
+  static final ArchRule importsPointOneWay =
+      Architectures.layeredArchitecture()
+          .consideringOnlyDependenciesInLayers()
+          .layer("geom")
+          .definedBy("dev.inlay.geom")
+          .layer("page")
+          .definedBy("dev.inlay.page")
+          .layer("pdf")
+          .definedBy("dev.inlay.pdf")
+          .layer("find")
+          .definedBy("dev.inlay.find")
+          .layer("grid")
+          .definedBy("dev.inlay.grid")
+          .layer("table")
+          .definedBy("dev.inlay.table")
+          .layer("record")
+          .definedBy("dev.inlay.record")
+          .layer("extract")
+          .definedBy("dev.inlay.extract")
+          .layer("write")
+          .definedBy("dev.inlay.write")
+          .layer("batch")
+          .definedBy("dev.inlay.batch")
+          .whereLayer("page")
+          .mayOnlyAccessLayers("geom")
+          .whereLayer("pdf")
+          .mayOnlyAccessLayers("geom", "page")
+          .whereLayer("find")
+          .mayOnlyAccessLayers("geom", "page")
+          .whereLayer("grid")
+          .mayOnlyAccessLayers("geom", "page", "find")
+          .whereLayer("table")
+          .mayOnlyAccessLayers("geom", "page", "find", "grid")
+          .whereLayer("record")
+          .mayOnlyAccessLayers("geom", "table")
+          .whereLayer("extract")
+          .mayOnlyAccessLayers("geom", "page", "pdf", "table")
+          .whereLayer("write")
+          .mayOnlyAccessLayers("geom", "grid", "table", "record", "extract")
+          .whereLayer("batch")
+          .mayOnlyAccessLayers("extract", "write")
+          .whereLayer("geom")
+          .mayNotAccessAnyLayer();
+
+  @ArchTest
+  static final ArchRule thePdfLibraryLivesInOnePackage =
+      noClasses()
+          .that()
+          .resideOutsideOfPackages("dev.inlay.pdf", "dev.inlay.draw")
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage("org.apache.pdfbox..", "org.apache.fontbox..");
+
+  @ArchTest static final ArchRule theCorePrintsNothing = NO_CLASSES_SHOULD_ACCESS_STANDARD_STREAMS;
+
+  @ArchTest
+  static final ArchRule theCoreNeverExits =
+      noClasses()
+          .should()
+          .callMethod(System.class, "exit", int.class)
+          .orShould()
+          .callMethod(Runtime.class, "exit", int.class)
+          .orShould()
+          .callMethod(Runtime.class, "halt", int.class);
+
+  @ArchTest
+  static final ArchRule everyClassHasARoom =
+      classes().should().resideOutsideOfPackage("dev.inlay").because("the root package is empty");
+
+  @ArchTest
+  static final ArchRule noInterfaceCode =
+      noClasses()
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage("picocli..", "dev.inlay.cli..", "dev.inlay.samples..");
+}

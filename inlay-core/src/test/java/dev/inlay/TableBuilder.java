@@ -1,0 +1,72 @@
+package dev.inlay;
+
+import dev.inlay.extract.DocumentStatus;
+import dev.inlay.extract.DocumentTables;
+import dev.inlay.geom.Box;
+import dev.inlay.table.Column;
+import dev.inlay.table.RowKind;
+import dev.inlay.table.RulingExtent;
+import dev.inlay.table.Table;
+import dev.inlay.table.TableCell;
+import dev.inlay.table.TableFrame;
+import dev.inlay.table.TableRow;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Builds tables by hand. */
+public final class TableBuilder {
+
+  private static final Box BOX = new Box(50, 100, 550, 700);
+
+  private final List<Column> columns = new ArrayList<>();
+  private final List<TableRow> rows = new ArrayList<>();
+
+  /** A table with one header row of these names. */
+  public TableBuilder(String... names) {
+    for (String name : names) {
+      columns.add(new Column(List.of(name)));
+    }
+    row(RowKind.HEADER, names);
+  }
+
+  public TableBuilder row(String... texts) {
+    return row(RowKind.BODY, texts);
+  }
+
+  public TableBuilder row(RowKind kind, String... texts) {
+    List<TableCell> cells = new ArrayList<>();
+    for (int c = 0; c < texts.length; c++) {
+      cells.add(new TableCell(texts[c], c, 1, 1, BOX));
+    }
+    rows.add(new TableRow(kind, 1, cells));
+    return this;
+  }
+
+  public TableBuilder cells(RowKind kind, TableCell... cells) {
+    rows.add(new TableRow(kind, 1, List.of(cells)));
+    return this;
+  }
+
+  public static TableCell cell(String text, int column, int columnSpan, int rowSpan) {
+    return new TableCell(text, column, columnSpan, rowSpan, BOX);
+  }
+
+  public Table build() {
+    return new Table(
+        "p1t1",
+        Optional.of("Table 1. Landings"),
+        List.of(new TableFrame(1, BOX, RulingExtent.FULL)),
+        0.97,
+        List.of(),
+        1,
+        columns,
+        rows);
+  }
+
+  public static DocumentTables document(String file, Table... tables) {
+    return new DocumentTables(
+        Path.of(file), "00", 1, DocumentStatus.OK, List.of(), List.of(tables));
+  }
+}

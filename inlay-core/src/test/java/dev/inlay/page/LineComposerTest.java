@@ -1,0 +1,128 @@
+package dev.inlay.page;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.PageBuilder;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Collectors;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.CharRange;
+import net.jqwik.api.constraints.NotEmpty;
+import net.jqwik.api.constraints.Size;
+import org.junit.jupiter.api.Test;
+
+class LineComposerTest {
+
+  private static List<String> lines(PageBuilder page) {
+    return LineComposer.compose(page.build().glyphs()).stream().map(TextLine::text).toList();
+  }
+
+  @Test
+  void aGapPartsWordsWithoutASpaceCharacter() {
+    PageBuilder page = new PageBuilder().text("Vane", 10, 50).text("Ness", 33, 50);
+    assertThat(lines(page)).containsExactly("Vane Ness");
+  }
+
+  @Test
+  void lettersSetApartALittleStayOneWord() {
+    PageBuilder page = new PageBuilder();
+    for (int i = 0; i < 4; i++) {
+      page.text("OYLE".substring(i, i + 1), 10 + i * 6, 50);
+    }
+    assertThat(lines(page)).containsExactly("OYLE");
+  }
+
+  @Test
+  void linesComeFromTopToBottom() {
+    PageBuilder page = new PageBuilder().text("below", 10, 80).text("above", 10, 50);
+    assertThat(lines(page)).containsExactly("above", "below");
+  }
+
+  @Test
+  void aRaisedFigureStaysApartFromTheNumberBesideIt() {
+    PageBuilder page = new PageBuilder().text("1,204", 10, 50).text("12", 35, 46, 6);
+    assertThat(lines(page)).containsExactly("1,204¹²");
+  }
+
+  @Test
+  void aLoweredFigureStaysWithItsWord() {
+    PageBuilder page = new PageBuilder().text("CO", 10, 50).text("2", 20, 52, 6).text("kg", 40, 50);
+    assertThat(lines(page)).containsExactly("CO₂ kg");
+  }
+
+  @Test
+  void smallTypeOnALineOfItsOwnIsNotDrawnIn() {
+    PageBuilder page = new PageBuilder().text("Landings", 10, 50).text("note", 200, 46, 6);
+    assertThat(lines(page)).containsExactlyInAnyOrder("Landings", "note");
+  }
+
+  @Test
+  void ligaturesAreOpenedAndSteeringCharactersLeftOut() {
+    PageBuilder page = new PageBuilder().text("of\uFB01ce\u001B\u202E\u200B", 10, 50);
+    assertThat(lines(page)).containsExactly("office");
+  }
+
+  @Test
+  void turnedTextIsReadAlongItsOwnDirection() {
+    List<Glyph> glyphs = new ArrayList<>();
+    for (Glyph g : new PageBuilder().text("Oyle quay", 10, 50).build().glyphs()) {
+      glyphs.add(upwards(g));
+    }
+    Collections.reverse(glyphs);
+    List<TextLine> lines = LineComposer.compose(glyphs);
+    assertThat(lines).extracting(TextLine::text).containsExactly("Oyle quay");
+  }
+
+  /** The glyph after a quarter turn to the left. */
+  private static Glyph upwards(Glyph g) {
+    dev.inlay.geom.Box b = g.box();
+    return new Glyph(
+        g.text(),
+        new dev.inlay.geom.Box(b.top(), 500 - b.right(), b.bottom(), 500 - b.left()),
+        g.baseline(),
+        g.size(),
+        Turn.UPWARDS,
+        g.face());
+  }
+
+  @Property(tries = 200)
+  void theOrderOfDrawingSaysNothing(
+      @ForAll @Size(min = 1, max = 12)
+          List<@NotEmpty @CharRange(from = 'a', to = 'z') @Size(max = 8) String> words,
+      @ForAll long seed) {
+    PageBuilder page = new PageBuilder();
+    double x = 10;
+    for (String word : words) {
+      page.text(word, x, 50 + 14 * (word.length() % 3));
+      x += word.length() * PageBuilder.ADVANCE + 4;
+    }
+    List<Glyph> shuffled = new ArrayList<>(page.build().glyphs());
+    Collections.shuffle(shuffled, new Random(seed));
+    assertThat(LineComposer.compose(shuffled).stream().map(TextLine::text).toList())
+        .isEqualTo(lines(page));
+  }
+
+  @Property(tries = 200)
+  void everyCharacterComesOutOnce(
+      @ForAll @Size(max = 20) List<@CharRange(from = '0', to = '9') Character> figures,
+      @ForAll long seed) {
+    Random random = new Random(seed);
+    PageBuilder page = new PageBuilder();
+    for (char c : figures) {
+      page.text(String.valueOf(c), random.nextInt(60), random.nextInt(60), 5 + random.nextInt(8));
+    }
+    String all =
+        LineComposer.compose(page.build().glyphs()).stream()
+            .flatMap(l -> l.words().stream())
+            .flatMap(w -> w.glyphs().stream())
+            .map(Glyph::text)
+            .sorted()
+            .collect(Collectors.joining());
+    assertThat(all)
+        .isEqualTo(figures.stream().map(String::valueOf).sorted().collect(Collectors.joining()));
+  }
+}

@@ -1,0 +1,107 @@
+package dev.inlay.record;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Locale;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.LongRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class NumberFormTest {
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "POINT | 1,204.5 | 1204.5",
+        "POINT | 1,204 | 1204",
+        "POINT | -88.0 | -88.0",
+        "POINT | \u221212 | -12",
+        "POINT | 1'204.50 | 1204.50",
+        "COMMA | 1.204,5 | 1204.5",
+        "COMMA | 1,204 | 1.204",
+        "COMMA | 0,125 | 0.125",
+        "OPEN | 1204 | 1204",
+        "OPEN | 12.5 | 12.5",
+        "OPEN | 1,204,500 | 1204500"
+      })
+  void plainNumbersAreRead(NumberForm form, String text, BigDecimal value) {
+    assertThat(form.read(text)).map(PlainNumber::value).contains(value);
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "",
+        "Cod",
+        "0412",
+        "12 %",
+        "(88.0)",
+        "1,204¹",
+        "12-",
+        "$ 5",
+        "1 204",
+        "12,34,567",
+        "1234567890123456",
+        "2025-03-01",
+        "1.2.3",
+        "--5"
+      })
+  void anythingElseStaysText(String text) {
+    for (NumberForm form : NumberForm.values()) {
+      assertThat(form.read(text)).as("%s in %s", text, form).isEmpty();
+    }
+  }
+
+  @Test
+  void aMarkThatCouldBeEitherIsNotGuessed() {
+    assertThat(NumberForm.OPEN.read("1,204")).isEmpty();
+    assertThat(NumberForm.OPEN.read("1.204")).isEmpty();
+    assertThat(NumberForm.POINT.read("1.204,5")).isEmpty();
+  }
+
+  @Test
+  void theFormIsToldByTextsThatCanOnlyBeReadOneWay() {
+    assertThat(NumberForm.of(List.of(List.of("1,204.5", "980")))).isEqualTo(NumberForm.POINT);
+    assertThat(NumberForm.of(List.of(List.of("12,5"), List.of("1.204"))))
+        .isEqualTo(NumberForm.COMMA);
+    assertThat(NumberForm.of(List.of(List.of("0,125")))).isEqualTo(NumberForm.COMMA);
+    assertThat(NumberForm.of(List.of(List.of("1,204,500")))).isEqualTo(NumberForm.POINT);
+  }
+
+  @Test
+  void aColumnThatMarksOnlyLargeNumbersGroupsThousands() {
+    assertThat(NumberForm.of(List.of(List.of("1,204", "980", "12,345"))))
+        .isEqualTo(NumberForm.POINT);
+    assertThat(NumberForm.of(List.of(List.of("1.204", "980")))).isEqualTo(NumberForm.COMMA);
+    // Without a small number the mark may part three decimals.
+    assertThat(NumberForm.of(List.of(List.of("1,204", "2,310")))).isEqualTo(NumberForm.OPEN);
+    // A large number without the mark: the mark is none for thousands.
+    assertThat(NumberForm.of(List.of(List.of("1,204", "980", "4500")))).isEqualTo(NumberForm.OPEN);
+  }
+
+  @Test
+  void contradictionsLeaveItOpen() {
+    assertThat(NumberForm.of(List.of(List.of("12,5", "12.5")))).isEqualTo(NumberForm.OPEN);
+    assertThat(NumberForm.OPEN.or(NumberForm.COMMA)).isEqualTo(NumberForm.COMMA);
+    assertThat(NumberForm.POINT.or(NumberForm.COMMA)).isEqualTo(NumberForm.POINT);
+  }
+
+  @Property
+  void whatIsPrintedIsReadBack(
+      @ForAll @LongRange(min = -999_999_999, max = 999_999_999) long units,
+      @ForAll @IntRange(max = 4) int decimals) {
+    BigDecimal value = BigDecimal.valueOf(units, decimals);
+    String printed = String.format(Locale.ROOT, "%,." + decimals + "f", value);
+    assertThat(NumberForm.POINT.read(printed)).map(PlainNumber::value).contains(value);
+    String swapped = printed.replace(',', ';').replace('.', ',').replace(';', '.');
+    assertThat(NumberForm.COMMA.read(swapped)).map(PlainNumber::value).contains(value);
+  }
+}
