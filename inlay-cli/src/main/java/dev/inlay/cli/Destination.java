@@ -1,6 +1,7 @@
 package dev.inlay.cli;
 
 import dev.inlay.extract.DocumentTables;
+import dev.inlay.table.Table;
 import dev.inlay.write.CsvTable;
 import dev.inlay.write.Form;
 import dev.inlay.write.JsonTables;
@@ -115,6 +116,7 @@ abstract class Destination {
     private final Form form;
     private final Terminal terminal;
     private final List<DocumentTables> documents = new ArrayList<>();
+    private int shown;
 
     Screen(Form form, Terminal terminal) {
       if (form == Form.XLSX) {
@@ -142,23 +144,23 @@ abstract class Destination {
       Limits limits =
           terminal.isScreen() ? new Limits(terminal.width(), ROWS_ON_SCREEN) : Limits.NONE;
       if (document.pages() > 0) {
+        if (shown++ > 0) {
+          terminal.out().println();
+        }
         TextTables.lines(List.of(document), limits).forEach(terminal.out()::println);
       }
     }
 
     private void csv(DocumentTables document, Outcome outcome) {
       try {
-        for (int i = 0; i < document.tables().size(); i++) {
-          if (i > 0 || !documents.isEmpty()) {
+        for (Table table : document.tables()) {
+          if (shown++ > 0) {
             terminal.out().print("\r\n"); // a blank line parts one table from the next
           }
-          CsvTable.write(document, document.tables().get(i), terminal.out());
+          CsvTable.write(document, table, terminal.out());
         }
       } catch (IOException e) {
         outcome.outputFailed(Path.of("standard output"), e);
-      }
-      if (!document.tables().isEmpty()) {
-        documents.add(document);
       }
     }
 

@@ -224,7 +224,7 @@ class ExtractIT {
     Path pdf = pdf("landings-2025-q1");
     Result narrow = Program.runWith(bin, folder, "50", "extract", pdf);
     assertThat(narrow.out().lines().filter(l -> l.startsWith("│"))).allMatch(l -> l.length() <= 50);
-    assertThat(narrow.out()).contains("not shown: 25 rows").contains("⋮ 25 more rows");
+    assertThat(narrow.out()).contains("not shown: 25 rows").contains("… 25 more rows");
     Result piped = Program.run(folder, "extract", pdf);
     assertThat(piped.out()).doesNotContain("not shown").contains("│ Vane Ness │ Cod ");
     assertThat(piped.out()).contains("pages 1–2, 45 rows and 6 columns, ruled, confidence 0.97");

@@ -7,7 +7,11 @@ import dev.inlay.table.TableCell;
 import dev.inlay.table.TableRow;
 import dev.inlay.write.TextTables.Limits;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Set;
 
 /**
  * One table drawn with box characters. Merged cells are drawn merged; between rows of the body a
@@ -36,7 +40,7 @@ final class BoxDrawing {
     this.limits = limits;
     owner = owners(table);
     shown = shownRows();
-    widths = ColumnWidths.of(table, shown, limits.width());
+    widths = ColumnWidths.of(shownCells(), table.columns().size(), limits.width());
     right = figureColumns();
   }
 
@@ -67,6 +71,14 @@ final class BoxDrawing {
       }
     }
     return rows;
+  }
+
+  /** Each cell of which a part is shown, once. */
+  private Set<TableCell> shownCells() {
+    Set<TableCell> cells = Collections.newSetFromMap(new IdentityHashMap<>());
+    shown.forEach(row -> cells.addAll(Arrays.asList(owner[row])));
+    cells.remove(null);
+    return cells;
   }
 
   private boolean[] figureColumns() {
@@ -217,7 +229,7 @@ final class BoxDrawing {
   }
 
   private String skipped(int rows) {
-    String text = "⋮ " + TextTables.counted(rows, "more row");
+    String text = "… " + TextTables.counted(rows, "more row");
     int width = widths.over(0, widths.shown());
     return "│ " + DisplayWidth.pad(DisplayWidth.cut(text, width), width, false) + " │";
   }

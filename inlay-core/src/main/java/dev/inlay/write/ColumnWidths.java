@@ -1,9 +1,9 @@
 package dev.inlay.write;
 
-import dev.inlay.table.Table;
 import dev.inlay.table.TableCell;
 import java.util.Arrays;
-import java.util.List;
+import java.util.Collection;
+import java.util.Comparator;
 
 /** How wide the columns of a drawn table are, in places, and how many of them fit. */
 final class ColumnWidths {
@@ -23,13 +23,14 @@ final class ColumnWidths {
   }
 
   /**
-   * Widths that hold the shown rows' texts, narrowed to the given width.
+   * Widths that hold the cells' texts, narrowed to the given width.
    *
-   * @param rows numbers of the rows that are shown
+   * @param cells those that are shown
+   * @param columns how many columns the table has
    * @param width places in a line, 0 for as many as it takes
    */
-  static ColumnWidths of(Table table, List<Integer> rows, int width) {
-    int[] natural = natural(table, rows);
+  static ColumnWidths of(Collection<TableCell> cells, int columns, int width) {
+    int[] natural = natural(cells, columns);
     if (width == 0) {
       return new ColumnWidths(natural, 0);
     }
@@ -42,18 +43,15 @@ final class ColumnWidths {
     return new ColumnWidths(fitted, natural.length - shown);
   }
 
-  private static int[] natural(Table table, List<Integer> rows) {
-    int[] widths = new int[table.columns().size()];
+  private static int[] natural(Collection<TableCell> cells, int columns) {
+    int[] widths = new int[columns];
     Arrays.fill(widths, 1);
-    for (boolean spanning : new boolean[] {false, true}) {
-      for (int row : rows) {
-        for (TableCell cell : table.rows().get(row).cells()) {
-          if (cell.columnSpan() > 1 == spanning) {
-            widen(widths, cell);
-          }
-        }
-      }
-    }
+    cells.stream().filter(c -> c.columnSpan() == 1).forEach(c -> widen(widths, c));
+    // Spanning cells last, the narrow ones first: they widen only what is still too narrow.
+    cells.stream()
+        .filter(c -> c.columnSpan() > 1)
+        .sorted(Comparator.comparingInt(TableCell::columnSpan))
+        .forEach(c -> widen(widths, c));
     return widths;
   }
 

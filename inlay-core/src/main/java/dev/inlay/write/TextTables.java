@@ -29,13 +29,15 @@ public final class TextTables {
   public static List<String> lines(List<DocumentTables> documents, Limits limits) {
     List<String> lines = new ArrayList<>();
     for (DocumentTables document : documents) {
+      if (!lines.isEmpty()) {
+        lines.add("");
+      }
       lines.add(heading(document));
       for (Table table : document.tables()) {
         lines.add("");
         lines.addAll(describe(table));
         lines.addAll(new BoxDrawing(table, limits).lines());
       }
-      lines.add("");
     }
     return lines;
   }

@@ -32,6 +32,9 @@ public final class WorkbookTables {
   /** Room beside the text for the filter button and the cell's padding. */
   private static final int PADDING = 3;
 
+  /** The height of a line of the usual font, in points. */
+  private static final double LINE_HEIGHT = 16;
+
   private static final String HEADER_SHADE = "E3EAF0";
 
   private WorkbookTables() {}
@@ -93,10 +96,36 @@ public final class WorkbookTables {
       // Sorting must leave the sums at the foot where they are.
       sheet.setAutoFilter(0, 0, lastBefore(rows), widths.length - 1);
     }
+    int headerLines = 1;
     for (int c = 0; c < widths.length; c++) {
-      sheet.width(c, Math.max(NARROWEST, Math.min(WIDEST, widths[c])) + PADDING);
+      int width = Math.max(NARROWEST, Math.min(WIDEST, widths[c]));
+      sheet.width(c, width + PADDING);
+      headerLines = Math.max(headerLines, lines(table.names().get(c), width));
     }
+    if (table.hasHeader()) {
+      // Programs that open the file do not fit the height of a row to wrapped text by themselves.
+      sheet.rowHeight(0, headerLines * LINE_HEIGHT);
+    }
+    sheet.pageOrientation("landscape");
+    sheet.fitToWidth((short) 1);
+    sheet.fitToHeight((short) 0);
     sheet.finish();
+  }
+
+  /** How many lines a text takes, broken between words. */
+  private static int lines(String text, int width) {
+    int lines = 1;
+    int used = 0;
+    for (String word : text.split("\\s+")) {
+      int wide = DisplayWidth.of(word);
+      if (used > 0 && used + 1 + wide > width) {
+        lines++;
+        used = wide;
+      } else {
+        used += (used > 0 ? 1 : 0) + wide;
+      }
+    }
+    return lines;
   }
 
   /** The sheet row, from 0, of the last row above the sums at the foot. */
