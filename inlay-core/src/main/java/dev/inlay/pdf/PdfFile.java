@@ -48,7 +48,8 @@ public final class PdfFile implements Closeable {
       PDDocument document = Loader.loadPDF(bytes, password);
       if (document.getNumberOfPages() == 0) {
         document.close();
-        throw new OpenFailure(Reason.BROKEN, "is a PDF but broken: it has no pages; ask for a new copy of it", null);
+        throw new OpenFailure(
+            Reason.BROKEN, "is a PDF but broken: it has no pages; ask for a new copy of it", null);
       }
       return new PdfFile(document);
     } catch (InvalidPasswordException e) {
