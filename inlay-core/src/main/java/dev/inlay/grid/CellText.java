@@ -3,6 +3,7 @@ package dev.inlay.grid;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.TextLine;
+import dev.inlay.page.Word;
 import java.util.List;
 
 /** The text of one cell: its lines joined as a reader would read them. */
@@ -18,6 +19,11 @@ final class CellText {
 
   CellText(List<Glyph> glyphs) {
     lines = LineComposer.compose(glyphs);
+  }
+
+  /** The text of words whose lines are already known; they are composed again as one cell. */
+  static CellText ofWords(List<Word> words) {
+    return new CellText(words.stream().flatMap(w -> w.glyphs().stream()).toList());
   }
 
   int lineCount() {

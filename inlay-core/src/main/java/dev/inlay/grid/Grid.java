@@ -2,6 +2,7 @@ package dev.inlay.grid;
 
 import dev.inlay.find.Frame;
 import java.util.List;
+import java.util.OptionalInt;
 
 /**
  * The rows and columns of one frame.
@@ -9,9 +10,10 @@ import java.util.List;
  * @param frame where it stands
  * @param columnEdges x of the boundaries from left to right, in points; one more than columns
  * @param rowEdges y of the boundaries from top to bottom, in points; one more than rows
- * @param rows for each row the cells that start in it, from left to right; together the cells cover
- *     the grid once
+ * @param rows for each row the cells that start in it, from left to right; no square is covered
+ *     twice, and empty ones may be left out
  * @param isClosed whether every cell is boxed by rulings
+ * @param headerRows how many rows at the top are header, where the lines themselves told it
  * @param warnings what is doubtful about it
  */
 public record Grid(
@@ -20,6 +22,7 @@ public record Grid(
     List<Double> rowEdges,
     List<List<Cell>> rows,
     boolean isClosed,
+    OptionalInt headerRows,
     List<Warning> warnings) {
 
   /** Keeps copies that cannot change. */

@@ -9,8 +9,10 @@ import dev.inlay.page.Glyph;
 import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.Page;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.OptionalInt;
 
 /** Builds the grid of a ruled frame: boundaries from rulings, cells from what parts them, text. */
 public final class GridBuilder {
@@ -20,6 +22,9 @@ public final class GridBuilder {
 
   /** This many lines side by side in several cells of a row look like rows that nothing parts. */
   private static final int CROWDED_LINES = 3;
+
+  /** Of the lines in such a row the first cell has text on this share, as each row has a label. */
+  private static final double FULL_SHARE = 0.6;
 
   private final Frame frame;
   private final Boundaries betweenColumns;
@@ -62,7 +67,14 @@ public final class GridBuilder {
     rows.forEach(row -> row.sort(Comparator.comparingInt(Cell::column)));
     rows.forEach(this::warnIfCrowded);
     boolean isClosed = betweenColumns.outerEdgesDrawn() && betweenRows.outerEdgesDrawn();
-    return new Grid(frame, betweenColumns.places(), betweenRows.places(), rows, isClosed, warnings);
+    return new Grid(
+        frame,
+        betweenColumns.places(),
+        betweenRows.places(),
+        rows,
+        isClosed,
+        OptionalInt.empty(),
+        warnings);
   }
 
   private List<List<Glyph>> shareOut(List<Glyph> glyphs, CellAreas areas) {
@@ -155,12 +167,23 @@ public final class GridBuilder {
   }
 
   private void warnIfCrowded(List<Cell> row) {
-    long crowded = row.stream().filter(c -> c.lines() >= CROWDED_LINES).count();
-    if (crowded >= 2 && crowded * 2 > row.stream().filter(c -> !c.isEmpty()).count()) {
+    int most = row.stream().mapToInt(Cell::lines).max().orElse(0);
+    boolean figures = row.stream().anyMatch(GridBuilder::isListOfFigures);
+    boolean labels = row.get(0).lines() >= FULL_SHARE * most;
+    if (most >= CROWDED_LINES && figures && labels) {
       warn(
           WarningCode.CROWDED_ROW,
           "the row that begins with \"" + shortened(row) + "\" looks like several rows in one");
     }
+  }
+
+  /** Whether a cell holds figures one below the other, as no record does. */
+  private static boolean isListOfFigures(Cell cell) {
+    String[] words = cell.text().split("\\s+");
+    long figures = Arrays.stream(words).filter(w -> w.length() <= 2 || Figures.isFigure(w)).count();
+    return cell.lines() >= CROWDED_LINES
+        && words.length == cell.lines()
+        && figures >= FULL_SHARE * words.length;
   }
 
   private static String shortened(List<Cell> row) {

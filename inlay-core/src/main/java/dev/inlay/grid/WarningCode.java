@@ -12,6 +12,12 @@ public enum WarningCode {
   CROWDED_ROW("crowded-row", 0.4),
   /** Nothing tells the heading rows from the others. */
   HEADER_UNSURE("header-unsure", 0.12),
+  /** A gutter is hardly wider than a space inside a cell. */
+  NARROW_GUTTER("narrow-gutter", 0.15),
+  /** Many rows have far fewer texts than the others. */
+  UNEVEN_ROWS("uneven-rows", 0.2),
+  /** Texts reach over the gutter between two columns. */
+  CROSSED_GUTTER("crossed-gutter", 0.15),
   /** The file does not say which characters some of its signs stand for. */
   UNKNOWN_CHARACTER("unknown-character", 0.3);
 

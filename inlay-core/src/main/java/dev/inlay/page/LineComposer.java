@@ -31,7 +31,7 @@ public final class LineComposer {
   private static final double SPACED_GAP = 0.05;
 
   /** Type at most this large beside other type is a raised or lowered character. */
-  private static final double SMALL_TYPE = 0.85;
+  private static final double SMALL_TYPE = 0.92;
 
   /** How far, in type sizes of the line, a small character may stand from its line's baseline. */
   private static final double SMALL_REACH = 0.7;

@@ -24,6 +24,11 @@ public record TextLine(List<Word> words, Box box, double baseline, double size) 
     return words.stream().map(Word::text).collect(Collectors.joining(" "));
   }
 
+  /** The direction in which it runs. */
+  public Turn turn() {
+    return words.get(0).glyphs().get(0).turn();
+  }
+
   /** Whether every character's face is bold. */
   public boolean isBold() {
     return words.stream().flatMap(w -> w.glyphs().stream()).allMatch(g -> g.face().bold());

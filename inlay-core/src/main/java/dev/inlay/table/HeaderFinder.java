@@ -1,6 +1,7 @@
 package dev.inlay.table;
 
 import dev.inlay.grid.Cell;
+import dev.inlay.grid.Figures;
 import dev.inlay.grid.Grid;
 import dev.inlay.page.Fill;
 import java.util.HashSet;
@@ -27,6 +28,7 @@ final class HeaderFinder {
   private final Grid grid;
   private final boolean[] figureColumns;
   private final boolean boldBody;
+  private boolean firstIsStyled;
 
   private HeaderFinder(Grid grid) {
     this.grid = grid;
@@ -88,8 +90,14 @@ final class HeaderFinder {
     if (filled.isEmpty() || row > 0 && isGroupHeading(filled)) {
       return false;
     }
-    boolean bold = !boldBody && filled.stream().allMatch(Cell::bold);
-    return bold || isShaded(row) || isWordsOverFigures(filled);
+    boolean styled = !boldBody && filled.stream().allMatch(Cell::bold) || isShaded(row);
+    if (row == 0) {
+      firstIsStyled = styled;
+    }
+    // Below a heading in bold or on a shade, words alone make no further heading; elsewhere only
+    // those without a label of their own do, such as units.
+    boolean further = row == 0 || filled.get(0).column() > 0;
+    return styled || !firstIsStyled && further && isWordsOverFigures(filled);
   }
 
   private boolean isGroupHeading(List<Cell> filled) {

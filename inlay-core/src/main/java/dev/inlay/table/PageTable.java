@@ -32,6 +32,10 @@ record PageTable(
     warnings = List.copyOf(warnings);
   }
 
+  boolean isRuled() {
+    return frame.rulings() == RulingExtent.FULL;
+  }
+
   int columns() {
     return columnEdges.size() - 1;
   }

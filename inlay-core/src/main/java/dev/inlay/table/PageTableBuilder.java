@@ -15,7 +15,10 @@ final class PageTableBuilder {
   private PageTableBuilder() {}
 
   static PageTable build(Grid grid, Optional<String> title, boolean first, boolean last) {
-    Header header = HeaderFinder.find(grid);
+    Header header =
+        grid.headerRows().isPresent()
+            ? new Header(grid.headerRows().getAsInt(), true)
+            : HeaderFinder.find(grid);
     int page = grid.frame().page();
     List<Warning> warnings = new ArrayList<>(grid.warnings());
     if (!header.sure()) {
@@ -45,6 +48,10 @@ final class PageTableBuilder {
   }
 
   private static RulingExtent extent(Grid grid) {
-    return grid.isClosed() ? RulingExtent.FULL : RulingExtent.PART;
+    if (grid.isClosed()) {
+      return RulingExtent.FULL;
+    }
+    boolean ruled = !grid.frame().horizontals().isEmpty() || !grid.frame().verticals().isEmpty();
+    return ruled ? RulingExtent.PART : RulingExtent.NONE;
   }
 }

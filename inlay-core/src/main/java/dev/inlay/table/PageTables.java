@@ -2,9 +2,15 @@ package dev.inlay.table;
 
 import dev.inlay.find.Frame;
 import dev.inlay.find.FrameFinder;
+import dev.inlay.find.OpenFrame;
+import dev.inlay.find.OpenFrameFinder;
 import dev.inlay.find.PageMeasure;
+import dev.inlay.find.Ruling;
+import dev.inlay.find.RulingFinder;
 import dev.inlay.grid.Grid;
 import dev.inlay.grid.GridBuilder;
+import dev.inlay.grid.OpenGridBuilder;
+import dev.inlay.grid.WarningCode;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.LineComposer;
@@ -12,8 +18,10 @@ import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -26,6 +34,9 @@ public final class PageTables {
   private static final int LEAST_ROWS = 2;
 
   private static final int LEAST_COLUMNS = 2;
+
+  /** Boxes joined by lines leave odd areas, and most of them are empty: a diagram, not a table. */
+  private static final double LEAST_FILLED = 0.5;
 
   private final int page;
   private final List<PageTable> tables;
@@ -43,10 +54,18 @@ public final class PageTables {
     for (Frame frame : FrameFinder.find(page, measure)) {
       Grid grid = GridBuilder.build(frame, page, index, measure);
       if (isTable(grid)) {
-        grids.add(grid);
+        grids.add(betterOf(grid, index, measure));
       }
     }
-    List<TextLine> outside = grids.isEmpty() ? List.of() : outside(page, index, grids);
+    List<TextLine> outside = outside(page, index, grids);
+    List<Ruling> rulings = RulingFinder.find(page, measure);
+    for (OpenFrame open : OpenFrameFinder.find(page.number(), outside, rulings, measure)) {
+      grids.add(OpenGridBuilder.build(open));
+    }
+    grids.sort(
+        Comparator.comparingDouble((Grid g) -> g.frame().box().top())
+            .thenComparingDouble(g -> g.frame().box().left()));
+    outside = outside(page, index, grids);
     List<PageTable> tables = new ArrayList<>();
     for (int i = 0; i < grids.size(); i++) {
       Grid grid = grids.get(i);
@@ -57,8 +76,32 @@ public final class PageTables {
     return new PageTables(page.number(), tables);
   }
 
+  /**
+   * A grid whose rulings part only some of its rows or columns is explained better by its lines.
+   */
+  private static Grid betterOf(Grid grid, GlyphIndex index, PageMeasure measure) {
+    boolean crowded = grid.warnings().stream().anyMatch(w -> w.code() == WarningCode.CROWDED_ROW);
+    if (grid.isClosed() && !crowded) {
+      return grid;
+    }
+    return fromLines(grid.frame(), index, measure)
+        .filter(lines -> crowded || lines.columns() > grid.columns())
+        .orElse(grid);
+  }
+
+  /** The grid of a frame whose rows no ruling parts: rows from lines, columns from both. */
+  private static Optional<Grid> fromLines(Frame frame, GlyphIndex index, PageMeasure measure) {
+    List<TextLine> lines = LineComposer.compose(index.within(frame.box()));
+    return OpenFrameFinder.within(frame, lines, measure).map(OpenGridBuilder::build);
+  }
+
   private static boolean isTable(Grid grid) {
     long filled = grid.rows().stream().flatMap(List::stream).filter(c -> !c.isEmpty()).count();
+    long cells = grid.rows().stream().mapToLong(List::size).sum();
+    boolean odd = grid.warnings().stream().anyMatch(w -> w.code() == WarningCode.ODD_CELL);
+    if (odd && filled < LEAST_FILLED * cells) {
+      return false;
+    }
     return grid.columns() >= LEAST_COLUMNS && grid.rows().size() >= LEAST_ROWS && filled >= 2;
   }
 

@@ -39,7 +39,8 @@ final class RowKinds {
     }
     Cell first = filled.get(0);
     if (filled.size() == 1 && first.columnSpan() == columns && columns > 1) {
-      return last || first.text().length() > LONGEST_HEADING ? RowKind.NOTE : RowKind.GROUP;
+      boolean sentence = last && first.text().endsWith(".");
+      return sentence || first.text().length() > LONGEST_HEADING ? RowKind.NOTE : RowKind.GROUP;
     }
     if (filled.size() == 1) {
       return RowKind.BODY;

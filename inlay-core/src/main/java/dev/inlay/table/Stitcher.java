@@ -9,8 +9,8 @@ import java.util.Optional;
 
 /**
  * Joins the parts of run-on tables, page by page. A part goes on with the table that ends the page
- * before when it begins its page with the same columns at the same places under the same header,
- * and has no title of its own.
+ * before when it begins its page with the same columns under the same header, or without a header
+ * and with its columns at the same places, and has no title of its own.
  *
  * <p>Takes the pages in order and keeps no page: memory grows with the rows alone. Not safe for
  * several threads.
@@ -22,6 +22,9 @@ public final class Stitcher {
    * column width.
    */
   private static final double SAME_PLACE = 0.1;
+
+  /** Gutters are found on each page anew, and lie as wide as that page's texts leave them. */
+  private static final double SAME_GUTTER = 0.4;
 
   private final List<Table> done = new ArrayList<>();
   private final List<PageTable> open = new ArrayList<>();
@@ -54,20 +57,23 @@ public final class Stitcher {
     return before.last()
         && part.first()
         && part.frame().page() == before.frame().page() + 1
-        && sameColumns(before, part)
-        && part.headerRows() > 0
+        && before.columns() == part.columns()
+        && !hasOwnTitle(part)
+        && (repeatsHeader(before, part) || part.headerRows() == 0 && sameColumns(before, part));
+  }
+
+  private static boolean repeatsHeader(PageTable before, PageTable part) {
+    return part.headerRows() > 0
         && headerText(before).equals(headerText(part))
-        && !hasOwnTitle(part);
+        && (!before.isRuled() || sameColumns(before, part));
   }
 
   private static boolean sameColumns(PageTable before, PageTable part) {
-    if (before.columns() != part.columns()) {
-      return false;
-    }
     List<Double> old = before.columnEdges();
     double width = new Interval(old.get(0), old.get(old.size() - 1)).length() / before.columns();
     for (int i = 0; i < old.size(); i++) {
-      if (Math.abs(old.get(i) - part.columnEdges().get(i)) > SAME_PLACE * width) {
+      double near = before.isRuled() ? SAME_PLACE : SAME_GUTTER;
+      if (Math.abs(old.get(i) - part.columnEdges().get(i)) > near * width) {
         return false;
       }
     }

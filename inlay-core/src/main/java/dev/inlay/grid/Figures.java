@@ -1,7 +1,7 @@
-package dev.inlay.table;
+package dev.inlay.grid;
 
 /** Tells texts that are mostly figures (amounts, counts, shares, dates) from words. */
-final class Figures {
+public final class Figures {
 
   /** In a figure at least this share of the characters are digits and the marks between them. */
   private static final double FIGURE_SHARE = 0.7;
@@ -10,7 +10,8 @@ final class Figures {
 
   private Figures() {}
 
-  static boolean isFigure(String text) {
+  /** Whether a text is mostly digits and the marks that stand between them. */
+  public static boolean isFigure(String text) {
     int digits = 0;
     int marks = 0;
     int all = 0;

@@ -1,0 +1,128 @@
+package dev.inlay.find;
+
+import dev.inlay.geom.Interval;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Takes running heads, captions and page numbers off the ends of a block of lines: lines with few
+ * texts that a wider step sets apart from the rest.
+ */
+final class BlockTrimmer {
+
+  /** A step this many times the usual one sets lines apart. */
+  private static final double APART = 1.35;
+
+  /** Headings fill at least this share of the columns; what fills fewer is none. */
+  private static final double HEADING_SHARE = 0.6;
+
+  /** A ruling over this share of the width is one of the whole table. */
+  private static final double FULL = 0.8;
+
+  /** What stands above a table on its page is short. */
+  private static final int MOST_LINES = 6;
+
+  private final List<PieceLine> lines;
+  private final List<Interval> gutters;
+  private final double usualStep;
+  private final double topRuling;
+
+  private BlockTrimmer(List<PieceLine> lines, List<Ruling> rulings, PageMeasure measure) {
+    this.lines = lines;
+    topRuling = topRuling(lines, rulings);
+    gutters = GutterFinder.find(lines.stream().filter(PieceLine::isTabular).toList(), measure);
+    double[] steps = new double[lines.size() - 1];
+    for (int i = 1; i < lines.size(); i++) {
+      steps[i - 1] = step(i);
+    }
+    java.util.Arrays.sort(steps);
+    usualStep = steps.length == 0 ? 0 : steps[steps.length / 2];
+  }
+
+  /**
+   * The lines without those at their ends that do not belong to them.
+   *
+   * @param lines at least one
+   * @param rulings those that run through them
+   * @param measure of the page
+   */
+  static List<PieceLine> trimmed(List<PieceLine> lines, List<Ruling> rulings, PageMeasure measure) {
+    BlockTrimmer trimmer = new BlockTrimmer(lines, rulings, measure);
+    int first = trimmer.first();
+    int end = trimmer.end(first);
+    return new ArrayList<>(lines.subList(first, end));
+  }
+
+  /**
+   * The place of the first ruling over nearly all of the lines' width: what is below it belongs.
+   */
+  private static double topRuling(List<PieceLine> lines, List<Ruling> rulings) {
+    double left = lines.stream().mapToDouble(l -> l.box().left()).min().orElse(0);
+    double right = lines.stream().mapToDouble(l -> l.box().right()).max().orElse(0);
+    return rulings.stream()
+        .filter(r -> r.extent().overlap(new Interval(left, right)) > FULL * (right - left))
+        .mapToDouble(Ruling::at)
+        .min()
+        .orElse(Double.POSITIVE_INFINITY);
+  }
+
+  private int first() {
+    int first = 0;
+    for (int i = 1; i < Math.min(MOST_LINES, lines.size() - 1); i++) {
+      PieceLine line = lines.get(i - 1);
+      if (fills(line) || line.line().baseline() > topRuling) {
+        break;
+      }
+      if (step(i) >= APART * usualStep) {
+        first = i;
+      }
+    }
+    // A single line from the left edge over the gutters is a caption; a spanner stands elsewhere.
+    while (first < lines.size() - 1
+        && isCaption(lines.get(first))
+        && lines.get(first).line().baseline() < topRuling) {
+      first++;
+    }
+    return first;
+  }
+
+  private int end(int first) {
+    int end = lines.size();
+    for (int i = lines.size() - 1; i > Math.max(first + 1, lines.size() - MOST_LINES); i--) {
+      if (fills(lines.get(i)) || isSum(lines.get(i))) {
+        break;
+      }
+      if (step(i) >= APART * usualStep) {
+        end = i;
+      }
+    }
+    return end;
+  }
+
+  private double step(int line) {
+    return lines.get(line).line().baseline() - lines.get(line - 1).line().baseline();
+  }
+
+  /** Whether so many texts of a line keep to a column that it can be a row or its headings. */
+  private boolean fills(PieceLine line) {
+    long fitting =
+        line.pieces().stream().filter(p -> gutters.stream().noneMatch(g -> crosses(p, g))).count();
+    return fitting >= HEADING_SHARE * (gutters.size() + 1);
+  }
+
+  /** Whether a line has a label and a figure: sums stand apart below their rows. */
+  private static boolean isSum(PieceLine line) {
+    return line.isTabular() && TableSigns.figuresIn(line) > 0;
+  }
+
+  private boolean isCaption(PieceLine line) {
+    double left = lines.stream().mapToDouble(l -> l.box().left()).min().orElse(0);
+    return !line.isTabular()
+        && line.box().left() - left < line.line().size()
+        && gutters.stream().anyMatch(g -> crosses(line.pieces().get(0), g));
+  }
+
+  private static boolean crosses(Piece piece, Interval gutter) {
+    return piece.box().left() < gutter.middle() && piece.box().right() > gutter.middle();
+  }
+}

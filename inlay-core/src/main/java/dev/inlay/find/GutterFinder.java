@@ -1,0 +1,190 @@
+package dev.inlay.find;
+
+import dev.inlay.geom.Interval;
+import dev.inlay.page.Word;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * Finds the gutters of a block of lines: the strips that no word, or hardly any, crosses over the
+ * whole height. The more lines there are, the narrower a strip may be: spaces between words line up
+ * by chance in a few lines, never in many.
+ *
+ * <p>A sweep over the edges of all words, n log n in their number.
+ */
+final class GutterFinder {
+
+  /**
+   * The share of the lines that may cross a gutter: headings over columns, group headings, long
+   * texts.
+   */
+  private static final double CROSSING_SHARE = 0.2;
+
+  /** The least width of a gutter in few lines and in many, in type sizes. */
+  private static final double WIDE = 0.8;
+
+  private static final double NARROW = 0.15;
+
+  /** From this many lines on a gutter may be narrow. */
+  private static final int MANY_LINES = 8;
+
+  /** The usual gap over a gutter, in type sizes: wider than a space inside a cell. */
+  private static final double USUAL_GAP = 0.45;
+
+  /** Behind a gutter texts begin in at least this share of the lines. */
+  private static final double LEAST_BEGINNING = 0.03;
+
+  /** A gutter is crossed by at most this share of the lines that have text just before it. */
+  private static final double CLEAR_SHARE = 0.5;
+
+  private GutterFinder() {}
+
+  private record Edge(double x, int step) {}
+
+  /**
+   * Finds the gutters.
+   *
+   * @param lines the lines that have several pieces
+   * @param measure the page's measure
+   * @return from left to right, in points
+   */
+  static List<Interval> find(List<PieceLine> lines, PageMeasure measure) {
+    double size = typeSize(lines, measure);
+    double allowed = Math.floor(CROSSING_SHARE * lines.size());
+    List<Interval> gutters = new ArrayList<>();
+    for (Interval strip : strips(lines, allowed)) {
+      if (strip.length() >= leastWidth(lines.size()) * size && isWideEnough(strip, lines, size)) {
+        gutters.add(strip);
+      }
+    }
+    prune(gutters, lines, size);
+    return gutters;
+  }
+
+  /**
+   * Where hardly a text begins between two gutters, they are one: long texts of the column before
+   * end there, or a heading of two words reaches into it. The wider one stays.
+   */
+  private static void prune(List<Interval> gutters, List<PieceLine> lines, double size) {
+    double least = lines.size() < 4 ? 1 : Math.max(2, LEAST_BEGINNING * lines.size());
+    for (int i = gutters.size() - 1; i >= 0; i--) {
+      boolean last = i + 1 == gutters.size();
+      double next = last ? Double.MAX_VALUE : gutters.get(i + 1).middle();
+      int beginning = 0;
+      for (PieceLine line : lines) {
+        beginning += beginsBetween(line, gutters.get(i).middle(), next, size) ? 1 : 0;
+      }
+      if (beginning < least) {
+        boolean nextIsNarrower = !last && gutters.get(i + 1).length() < gutters.get(i).length();
+        gutters.remove(nextIsNarrower ? i + 1 : i);
+      }
+    }
+  }
+
+  private static boolean beginsBetween(PieceLine line, double from, double to, double size) {
+    double end = Double.NEGATIVE_INFINITY;
+    for (Word word : line.words()) {
+      double left = word.box().left();
+      if (left >= from && end <= from && left < to) {
+        return left - end >= USUAL_GAP * size;
+      }
+      end = Math.max(end, word.box().right());
+    }
+    return false;
+  }
+
+  private static double typeSize(List<PieceLine> lines, PageMeasure measure) {
+    double[] sizes = lines.stream().mapToDouble(l -> l.line().size()).sorted().toArray();
+    return sizes.length == 0 ? measure.typeSize() : sizes[sizes.length / 2];
+  }
+
+  private static double leastWidth(int lines) {
+    if (lines >= MANY_LINES) {
+      return NARROW;
+    }
+    return WIDE + (NARROW - WIDE) * (lines - 2) / (MANY_LINES - 2.0);
+  }
+
+  /**
+   * Strips between text on both sides that at most the allowed number of words cover: of each, the
+   * stretch that the fewest cover.
+   */
+  private static List<Interval> strips(List<PieceLine> lines, double allowed) {
+    List<Interval> strips = new ArrayList<>();
+    Interval clearest = null;
+    double clearestCover = 0;
+    int peakBefore = 0;
+    int peak = 0;
+    for (Stretch stretch : stretches(lines)) {
+      if (stretch.covered() > allowed) {
+        if (clearest != null) {
+          // Hardly clearer than the text before it: the ragged edge of a column.
+          if (clearestCover <= CLEAR_SHARE * peakBefore) {
+            strips.add(clearest);
+          }
+          peak = 0;
+        }
+        clearest = null;
+        peak = Math.max(peak, stretch.covered());
+        peakBefore = peak;
+        continue;
+      }
+      boolean clearer = clearest == null || stretch.covered() < clearestCover;
+      boolean asClear = clearest != null && stretch.covered() == clearestCover;
+      if (clearer || asClear && stretch.extent().length() > clearest.length()) {
+        clearest = stretch.extent();
+        clearestCover = stretch.covered();
+      }
+    }
+    return strips;
+  }
+
+  /** A stretch of the x axis and how many words cover it. */
+  private record Stretch(Interval extent, int covered) {}
+
+  private static List<Stretch> stretches(List<PieceLine> lines) {
+    List<Edge> edges = new ArrayList<>();
+    for (PieceLine line : lines) {
+      for (Word word : line.words()) {
+        edges.add(new Edge(word.box().left(), 1));
+        edges.add(new Edge(word.box().right(), -1));
+      }
+    }
+    edges.sort(Comparator.comparingDouble(Edge::x).thenComparing(Edge::step));
+    List<Stretch> stretches = new ArrayList<>();
+    int covered = 0;
+    for (int i = 0; i < edges.size(); i++) {
+      if (i > 0 && edges.get(i).x() > edges.get(i - 1).x()) {
+        stretches.add(new Stretch(new Interval(edges.get(i - 1).x(), edges.get(i).x()), covered));
+      }
+      covered += edges.get(i).step();
+    }
+    return stretches;
+  }
+
+  /** Whether the lines with text on both sides usually leave more than a space there. */
+  private static boolean isWideEnough(Interval strip, List<PieceLine> lines, double size) {
+    double[] gaps =
+        lines.stream()
+            .mapToDouble(line -> gapOver(strip, line))
+            .filter(gap -> gap > 0)
+            .sorted()
+            .toArray();
+    if (gaps.length < 2) {
+      return gaps.length > 0 && lines.size() <= 2;
+    }
+    return gaps[gaps.length / 2] >= USUAL_GAP * size
+        && Arrays.stream(gaps).filter(g -> g >= USUAL_GAP * size).count() >= 2;
+  }
+
+  private static double gapOver(Interval strip, PieceLine line) {
+    for (Interval gap : line.gaps()) {
+      if (gap.overlap(strip) > 0) {
+        return gap.length();
+      }
+    }
+    return 0;
+  }
+}

@@ -1,0 +1,25 @@
+package dev.inlay.find;
+
+import dev.inlay.geom.Interval;
+import dev.inlay.page.TextLine;
+import java.util.List;
+
+/**
+ * A frame whose columns are told by its text: lines of text and the gutters that run down between
+ * them.
+ *
+ * @param frame where it stands, with the horizontal rulings that cross it
+ * @param lines from top to bottom
+ * @param turnedHeadings headings of columns that are turned by a quarter, from left to right
+ * @param gutters white strips between columns, from left to right, in points
+ */
+public record OpenFrame(
+    Frame frame, List<PieceLine> lines, List<TextLine> turnedHeadings, List<Interval> gutters) {
+
+  /** Keeps copies that cannot change. */
+  public OpenFrame {
+    lines = List.copyOf(lines);
+    turnedHeadings = List.copyOf(turnedHeadings);
+    gutters = List.copyOf(gutters);
+  }
+}

@@ -1,0 +1,113 @@
+package dev.inlay.find;
+
+import dev.inlay.geom.Box;
+import dev.inlay.geom.Interval;
+import dev.inlay.page.TextLine;
+import dev.inlay.page.Word;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/**
+ * A line of text and its pieces. Leader dots and rules made of characters are no text and are left
+ * out.
+ *
+ * @param line the line as composed
+ * @param pieces at least one, from left to right
+ * @param hasLeader whether leader dots stand in it
+ */
+public record PieceLine(TextLine line, List<Piece> pieces, boolean hasLeader) {
+
+  /** Dots in a row, with or without spaces between them, lead the eye and say nothing. */
+  private static final Pattern LEADER = Pattern.compile("[.·…_]{4,}|…{2,}");
+
+  private static final Pattern LEADER_DOT = Pattern.compile("[.·]");
+
+  private static final Pattern CHARACTER_RULE = Pattern.compile("[-=_|+*~]{3,}|\\|");
+
+  private static final int LEAST_SPACED_DOTS = 4;
+
+  /** Leader dots with spaces between them stand less than this many type sizes apart. */
+  private static final double DOT_GAP = 1.2;
+
+  /** Keeps a copy of the pieces that cannot change. */
+  public PieceLine {
+    pieces = List.copyOf(pieces);
+  }
+
+  /** The line's pieces, or nothing where it holds no text. */
+  static List<PieceLine> of(List<TextLine> lines) {
+    List<PieceLine> result = new ArrayList<>();
+    for (TextLine line : lines) {
+      List<Word> words = new ArrayList<>(line.words());
+      boolean leader = words.removeIf(w -> LEADER.matcher(w.text()).matches());
+      leader |= removeSpacedDots(words, line.size());
+      words.removeIf(w -> CHARACTER_RULE.matcher(w.text()).matches());
+      if (!words.isEmpty()) {
+        result.add(new PieceLine(line, Piece.split(words, line.size()), leader));
+      }
+    }
+    return result;
+  }
+
+  /** Takes out runs of single dots that stand close to each other; dots in columns stay. */
+  private static boolean removeSpacedDots(List<Word> words, double size) {
+    boolean removed = false;
+    int from = 0;
+    while (from < words.size()) {
+      int to = from;
+      while (to < words.size() && isDot(words.get(to)) && (to == from || isNear(words, to, size))) {
+        to++;
+      }
+      if (to - from >= LEAST_SPACED_DOTS) {
+        words.subList(from, to).clear();
+        removed = true;
+      } else {
+        from = Math.max(to, from + 1);
+      }
+    }
+    return removed;
+  }
+
+  private static boolean isDot(Word word) {
+    return LEADER_DOT.matcher(word.text()).matches();
+  }
+
+  private static boolean isNear(List<Word> words, int at, double size) {
+    return words.get(at).box().left() - words.get(at - 1).box().right() < DOT_GAP * size;
+  }
+
+  /** The box around its text, in points. */
+  public Box box() {
+    return pieces.get(0).box().union(pieces.get(pieces.size() - 1).box());
+  }
+
+  /** All words from left to right. */
+  public List<Word> words() {
+    return pieces.stream().flatMap(p -> p.words().stream()).toList();
+  }
+
+  /** Whether several pieces stand in it. */
+  public boolean isTabular() {
+    return pieces.size() > 1;
+  }
+
+  /** Whether all of it is bold. */
+  public boolean isBold() {
+    return pieces.stream().allMatch(Piece::isBold);
+  }
+
+  /** The white stretches between its words, in points. */
+  List<Interval> gaps() {
+    List<Interval> gaps = new ArrayList<>();
+    List<Word> words = words();
+    double end = words.get(0).box().right();
+    for (Word word : words) {
+      if (word.box().left() > end) {
+        gaps.add(new Interval(end, word.box().left()));
+      }
+      end = Math.max(end, word.box().right());
+    }
+    return gaps;
+  }
+}

@@ -1,0 +1,156 @@
+package dev.inlay.find;
+
+import dev.inlay.geom.Interval;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/**
+ * Weighs whether lines with common gutters are a table: contents, lists, letterheads and forms have
+ * gutters too.
+ */
+final class TableSigns {
+
+  private static final int LEAST_LINES = 3;
+  private static final int LEAST_RULED_LINES = 2;
+
+  /** In a table this share of the lines has text in several columns. */
+  private static final double TABULAR_SHARE = 0.4;
+
+  /** Left, right or middle edges of a column's texts this near are aligned, in type sizes. */
+  private static final double ALIGNED = 0.35;
+
+  /** In an aligned column this share of the texts is. */
+  private static final double ALIGNED_SHARE = 0.7;
+
+  /** So many words stand in a line of a narrow column of running text. */
+  private static final double WORDS_IN_PROSE = 3.5;
+
+  private static final Pattern FIGURE =
+      Pattern.compile("[^\\p{L}]*\\d[^\\p{L}]*\\p{L}{0,3}|[-–—*n.a/]{1,4}");
+
+  private static final Pattern BULLET =
+      Pattern.compile("[•‣▪●◦–—\\-*·]|\\(?\\p{Alnum}{1,3}[.)]|\\[\\d+\\]");
+
+  private TableSigns() {}
+
+  static boolean looksLikeTable(
+      List<PieceLine> block, List<PieceLine> tabular, List<Interval> gutters, int rulings) {
+    if (gutters.isEmpty()) {
+      return false;
+    }
+    boolean ruled = rulings >= 2;
+    int least = ruled ? LEAST_RULED_LINES : LEAST_LINES;
+    if (tabular.size() < least || tabular.size() < TABULAR_SHARE * block.size()) {
+      return false;
+    }
+    List<List<Piece>> columns = columns(tabular, gutters);
+    if (isProse(columns) || isList(columns) || isContents(tabular, columns) || isForm(columns)) {
+      return false;
+    }
+    int aligned = 0;
+    int figures = 0;
+    for (List<Piece> column : columns) {
+      aligned += isAligned(column) ? 1 : 0;
+      figures += isFigures(column) ? 1 : 0;
+    }
+    boolean enough = aligned >= 0.6 * columns.size();
+    if (ruled) {
+      return enough || figures > 0;
+    }
+    return enough && (figures > 0 || columns.size() > 2 && tabular.size() > LEAST_LINES);
+  }
+
+  /** The pieces of each column; a piece belongs where its middle is. */
+  static List<List<Piece>> columns(List<PieceLine> lines, List<Interval> gutters) {
+    List<List<Piece>> columns = new ArrayList<>();
+    for (int i = 0; i <= gutters.size(); i++) {
+      columns.add(new ArrayList<>());
+    }
+    for (PieceLine line : lines) {
+      for (Piece piece : line.pieces()) {
+        int at = 0;
+        while (at < gutters.size() && piece.box().centreX() > gutters.get(at).middle()) {
+          at++;
+        }
+        columns.get(at).add(piece);
+      }
+    }
+    return columns;
+  }
+
+  /** How many figures stand in a line. */
+  static long figuresIn(PieceLine line) {
+    return line.pieces().stream().filter(p -> FIGURE.matcher(p.text()).matches()).count();
+  }
+
+  /** Whether most columns are running text: newspaper columns, not cells. */
+  private static boolean isProse(List<List<Piece>> columns) {
+    int prose = 0;
+    for (List<Piece> column : columns) {
+      double words = column.stream().mapToInt(p -> p.words().size()).average().orElse(0);
+      prose += words >= WORDS_IN_PROSE ? 1 : 0;
+    }
+    return prose >= 2 && prose >= 0.6 * columns.size();
+  }
+
+  private static boolean isList(List<List<Piece>> columns) {
+    long bullets = columns.get(0).stream().filter(p -> BULLET.matcher(p.text()).matches()).count();
+    return columns.size() == 2 && bullets > 0.6 * columns.get(0).size();
+  }
+
+  /** Titles and page numbers that rise, most often with leaders between them. */
+  private static boolean isContents(List<PieceLine> lines, List<List<Piece>> columns) {
+    List<Piece> last = columns.get(columns.size() - 1);
+    long leaders = lines.stream().filter(PieceLine::hasLeader).count();
+    int rising = 0;
+    int numbers = 0;
+    int before = 0;
+    for (Piece piece : last) {
+      if (piece.text().matches("\\d{1,4}")) {
+        int number = Integer.parseInt(piece.text());
+        rising += number >= before ? 1 : 0;
+        before = number;
+        numbers++;
+      }
+    }
+    boolean pageNumbers = numbers > 0.7 * last.size() && rising > 0.9 * numbers;
+    return pageNumbers && (leaders > 0.3 * lines.size() || columns.size() == 2 && numbers > 5)
+        || leaders > 0.5 * lines.size() && columns.size() == 2 && pageNumbers;
+  }
+
+  private static boolean isForm(List<List<Piece>> columns) {
+    long labels = columns.get(0).stream().filter(p -> p.text().endsWith(":")).count();
+    return columns.size() <= 3 && labels > 0.5 * columns.get(0).size();
+  }
+
+  private static boolean isFigures(List<Piece> column) {
+    long figures = column.stream().filter(p -> FIGURE.matcher(p.text()).matches()).count();
+    return figures >= 2 && figures >= 0.5 * column.size();
+  }
+
+  private static boolean isAligned(List<Piece> column) {
+    if (column.size() < 2) {
+      return false;
+    }
+    double size = column.get(0).words().get(0).glyphs().get(0).size();
+    double[] best = new double[3];
+    best[0] = share(column.stream().mapToDouble(p -> p.box().left()).sorted().toArray(), size);
+    best[1] = share(column.stream().mapToDouble(p -> p.box().right()).sorted().toArray(), size);
+    best[2] = share(column.stream().mapToDouble(p -> p.box().centreX()).sorted().toArray(), size);
+    return Math.max(best[0], Math.max(best[1], best[2])) >= ALIGNED_SHARE;
+  }
+
+  /** The largest share of sorted places within the aligning distance of each other. */
+  private static double share(double[] sorted, double size) {
+    int most = 0;
+    int from = 0;
+    for (int to = 0; to < sorted.length; to++) {
+      while (sorted[to] - sorted[from] > ALIGNED * size) {
+        from++;
+      }
+      most = Math.max(most, to - from + 1);
+    }
+    return (double) most / sorted.length;
+  }
+}

@@ -1,0 +1,156 @@
+package dev.inlay.grid;
+
+import dev.inlay.find.Ruling;
+import dev.inlay.grid.LineCells.Part;
+import java.util.List;
+
+/**
+ * Tells how many lines at the top of an open frame are header: those above the first inner ruling,
+ * those in bold type, or those that stand as words over columns of figures.
+ *
+ * @param count how many lines
+ * @param sure whether something on the page says so
+ */
+record HeaderLines(int count, boolean sure) {
+
+  /** Headings are short: more lines than this above a ruling are no header. */
+  private static final int MOST = 7;
+
+  /** A ruling goes on below the header over this share of the table's columns. */
+  private static final double FULL = 0.6;
+
+  /** A column holds figures where this share of its texts does. */
+  private static final double FIGURE_COLUMN = 0.6;
+
+  static HeaderLines of(List<LineCells> lines, List<Ruling> rulings, int columns) {
+    int ruled = aboveFirstInnerRuling(lines, rulings);
+    int bold = boldOnTop(lines);
+    int words = wordsOverFigures(lines, columns);
+    boolean likeBody =
+        words == 0 && bold == 0 && hasFigures(lines, columns) && rowsAreRuled(lines, rulings);
+    if (ruled > 0 && ruled <= MOST && ruled < lines.size() && !likeBody) {
+      return new HeaderLines(ruled, true);
+    }
+    if (bold > 0) {
+      return new HeaderLines(bold, true);
+    }
+    if (words > 0) {
+      return new HeaderLines(withoutGroupHeadings(words, lines), true);
+    }
+    boolean figuresOnTop = lines.get(0).parts().stream().anyMatch(p -> Figures.isFigure(p.text()));
+    return figuresOnTop ? new HeaderLines(0, true) : new HeaderLines(1, false);
+  }
+
+  /** A line with one text at the left below others of the header heads rows, not columns. */
+  private static int withoutGroupHeadings(int count, List<LineCells> lines) {
+    int header = count;
+    while (header > 1) {
+      List<Part> parts = lines.get(header - 1).parts();
+      if (parts.size() > 1 || parts.get(0).first() > 0) {
+        break;
+      }
+      header--;
+    }
+    return header;
+  }
+
+  private static int aboveFirstInnerRuling(List<LineCells> lines, List<Ruling> rulings) {
+    double left = lines.stream().mapToDouble(l -> l.line().box().left()).min().orElse(0);
+    double right = lines.stream().mapToDouble(l -> l.line().box().right()).max().orElse(0);
+    double first = lines.get(0).line().line().baseline();
+    double last = lines.get(lines.size() - 1).line().line().baseline();
+    double unbroken = Double.NaN;
+    double broken = Double.NaN;
+    for (Ruling ruling : rulings) {
+      boolean inner = ruling.at() > first - 1 && ruling.at() < last;
+      if (inner && Double.isNaN(unbroken) && ruling.extent().length() >= FULL * (right - left)) {
+        unbroken = ruling.at();
+      }
+      boolean drawn = drawnShare(ruling.at(), rulings, left, right) >= FULL;
+      if (inner && Double.isNaN(broken) && drawn) {
+        broken = ruling.at();
+      }
+    }
+    // A broken ruling ends the header only where none goes through: else it is the spanners'.
+    double at = Double.isNaN(unbroken) ? broken : unbroken;
+    return (int) lines.stream().filter(l -> l.line().line().baseline() < at + 1).count();
+  }
+
+  /** Which share of the width rulings at one height cover; gaps at gutters are usual. */
+  private static double drawnShare(double at, List<Ruling> rulings, double left, double right) {
+    double drawn = 0;
+    for (Ruling ruling : rulings) {
+      if (Math.abs(ruling.at() - at) < 1) {
+        drawn += Math.min(right, ruling.extent().to()) - Math.max(left, ruling.extent().from());
+      }
+    }
+    return drawn / Math.max(1, right - left);
+  }
+
+  private static int boldOnTop(List<LineCells> lines) {
+    int bold = 0;
+    while (bold < lines.size() && lines.get(bold).line().isBold()) {
+      bold++;
+    }
+    long all = lines.stream().filter(l -> l.line().isBold()).count();
+    boolean setOff = bold > 0 && bold <= MOST && all * 2 <= lines.size() + 1;
+    return setOff ? bold : 0;
+  }
+
+  /** Whether rulings stand below most lines: one below the first says nothing then. */
+  private static boolean rowsAreRuled(List<LineCells> lines, List<Ruling> rulings) {
+    double first = lines.get(0).line().line().baseline();
+    double last = lines.get(lines.size() - 1).line().line().baseline();
+    long inner =
+        rulings.stream()
+            .filter(r -> r.at() > first && r.at() < last)
+            .map(r -> Math.round(r.at()))
+            .distinct()
+            .count();
+    return inner >= 2 && inner * 2 >= lines.size() - 1;
+  }
+
+  /** Whether the first line has figures where the lines below have them: it is a record then. */
+  private static boolean hasFigures(List<LineCells> lines, int columns) {
+    boolean[] figures = figureColumns(lines, columns);
+    int there = 0;
+    int all = 0;
+    for (Part part : lines.get(0).parts()) {
+      if (!part.spans() && figures[part.first()]) {
+        all++;
+        // A year or a number of a column stands over other figures as a heading does.
+        there += Figures.isFigure(part.text()) && !part.text().matches("\\(?\\d{1,4}\\)?") ? 1 : 0;
+      }
+    }
+    return all > 0 && there * 2 > all;
+  }
+
+  private static int wordsOverFigures(List<LineCells> lines, int columns) {
+    boolean[] figures = figureColumns(lines, columns);
+    for (int i = 0; i < Math.min(MOST + 1, lines.size()); i++) {
+      for (Part part : lines.get(i).parts()) {
+        if (!part.spans() && figures[part.first()] && Figures.isFigure(part.text())) {
+          return i;
+        }
+      }
+    }
+    return 0;
+  }
+
+  private static boolean[] figureColumns(List<LineCells> lines, int columns) {
+    boolean[] figures = new boolean[columns];
+    for (int c = 0; c < columns; c++) {
+      int column = c;
+      List<String> texts =
+          lines.stream()
+              .skip(1)
+              .flatMap(l -> l.parts().stream())
+              .filter(p -> p.first() == column && !p.spans())
+              .map(Part::text)
+              .toList();
+      long count = texts.stream().filter(Figures::isFigure).count();
+      figures[c] = count > 1 && count >= FIGURE_COLUMN * texts.size();
+    }
+    return figures;
+  }
+}

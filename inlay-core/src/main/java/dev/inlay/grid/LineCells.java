@@ -1,0 +1,102 @@
+package dev.inlay.grid;
+
+import dev.inlay.find.Piece;
+import dev.inlay.find.PieceLine;
+import dev.inlay.geom.Box;
+import dev.inlay.geom.Interval;
+import dev.inlay.page.Word;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The texts of one line, each with the columns that it stands in.
+ *
+ * @param line the line
+ * @param parts from left to right
+ */
+record LineCells(PieceLine line, List<Part> parts) {
+
+  /**
+   * Words that stand together in one column or reach over several.
+   *
+   * @param words at least one
+   * @param first the first column, from 0
+   * @param last the last column
+   */
+  record Part(List<Word> words, int first, int last) {
+
+    Box box() {
+      return Piece.around(words);
+    }
+
+    String text() {
+      return String.join(" ", words.stream().map(Word::text).toList());
+    }
+
+    boolean spans() {
+      return last > first;
+    }
+  }
+
+  /** A gap that covers a gutter but for this many type sizes parts two cells. */
+  private static final double SLACK = 0.1;
+
+  static LineCells of(PieceLine line, List<Interval> gutters) {
+    List<Part> parts = new ArrayList<>();
+    for (Piece piece : line.pieces()) {
+      List<Word> open = new ArrayList<>();
+      for (Word word : piece.words()) {
+        if (!open.isEmpty() && isGutterBetween(open.get(open.size() - 1), word, gutters)) {
+          add(open, gutters, parts);
+          open = new ArrayList<>();
+        }
+        open.add(word);
+      }
+      add(open, gutters, parts);
+    }
+    return new LineCells(line, parts);
+  }
+
+  private static boolean isGutterBetween(Word left, Word right, List<Interval> gutters) {
+    double slack = SLACK * left.glyphs().get(0).size();
+    return gutters.stream()
+        .anyMatch(
+            g -> left.box().right() <= g.from() + slack && right.box().left() >= g.to() - slack);
+  }
+
+  /** Adds words as a part, or to the part before where both stand in the same one column. */
+  private static void add(List<Word> words, List<Interval> gutters, List<Part> parts) {
+    Box box = Piece.around(words);
+    Part part = new Part(words, columnAt(box.left(), gutters), columnAt(box.right(), gutters));
+    Part before = parts.isEmpty() ? null : parts.get(parts.size() - 1);
+    if (before != null && before.last() == part.first()) {
+      List<Word> joined = new ArrayList<>(before.words());
+      joined.addAll(words);
+      parts.set(parts.size() - 1, new Part(joined, before.first(), part.last()));
+    } else {
+      parts.add(part);
+    }
+  }
+
+  private static int columnAt(double x, List<Interval> gutters) {
+    int column = 0;
+    while (column < gutters.size() && x > gutters.get(column).middle()) {
+      column++;
+    }
+    return column;
+  }
+
+  /**
+   * The column that a part of a record belongs to: of those it reaches over, the one it fills most.
+   */
+  static int home(Part part, List<Interval> columns) {
+    int home = part.first();
+    for (int c = part.first(); c <= part.last(); c++) {
+      double here = part.box().horizontal().overlap(columns.get(c));
+      if (here > part.box().horizontal().overlap(columns.get(home))) {
+        home = c;
+      }
+    }
+    return home;
+  }
+}

@@ -1,0 +1,219 @@
+package dev.inlay.grid;
+
+import dev.inlay.find.Frame;
+import dev.inlay.find.OpenFrame;
+import dev.inlay.find.Piece;
+import dev.inlay.geom.Box;
+import dev.inlay.geom.Interval;
+import dev.inlay.grid.LineCells.Part;
+import dev.inlay.page.Fill;
+import dev.inlay.page.Glyph;
+import dev.inlay.page.Word;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.OptionalInt;
+
+/**
+ * Builds the grid of an open or part-ruled frame: columns from gutters, header from what sets its
+ * lines off, rows from lines, with wrapped lines joined to the row they belong to.
+ */
+public final class OpenGridBuilder {
+
+  /** A gutter narrower than this many type sizes could be a space inside a cell. */
+  private static final double NARROW_GUTTER = 0.25;
+
+  /** In a table of even rows at most this share has far fewer texts than usual. */
+  private static final double UNEVEN_SHARE = 0.25;
+
+  private final OpenFrame open;
+  private final List<LineCells> lines = new ArrayList<>();
+  private final List<Interval> columns = new ArrayList<>();
+  private final List<List<Cell>> rows = new ArrayList<>();
+  private final List<Double> rowEdges = new ArrayList<>();
+  private final List<Warning> warnings = new ArrayList<>();
+
+  private OpenGridBuilder(OpenFrame open) {
+    this.open = open;
+    open.lines().forEach(l -> lines.add(LineCells.of(l, open.gutters())));
+    double from = open.frame().box().left();
+    for (Interval gutter : open.gutters()) {
+      columns.add(new Interval(from, gutter.middle()));
+      from = gutter.middle();
+    }
+    columns.add(new Interval(from, open.frame().box().right()));
+  }
+
+  /** Builds the grid of a frame. */
+  public static Grid build(OpenFrame open) {
+    return new OpenGridBuilder(open).build();
+  }
+
+  private HeaderLines headerLines() {
+    HeaderLines told = HeaderLines.of(lines, open.frame().horizontals(), columns.size());
+    if (open.turnedHeadings().isEmpty()) {
+      return told;
+    }
+    // Beside turned headings stand those that are upright.
+    double bottom =
+        open.turnedHeadings().stream().mapToDouble(l -> l.box().bottom()).max().orElseThrow();
+    long beside = lines.stream().filter(l -> l.line().box().centreY() < bottom).count();
+    return new HeaderLines((int) beside, true);
+  }
+
+  private Grid build() {
+    HeaderLines header = headerLines();
+    Box box = open.frame().box();
+    rowEdges.add(box.top());
+    List<LineCells> headerLines = lines.subList(0, header.count());
+    HeaderCells heads =
+        new HeaderCells(
+            headerLines,
+            open.turnedHeadings(),
+            columns,
+            textStretches(),
+            open.frame().horizontals());
+    int headerRows = heads.levels();
+    addHeader(heads, headerRows, headerLines);
+    RowJoiner joiner =
+        new RowJoiner(lines.subList(header.count(), lines.size()), columns, open.frame());
+    for (List<LineCells> row : joiner.rows()) {
+      addRow(row);
+    }
+    rowEdges.set(rowEdges.size() - 1, box.bottom());
+    if (!header.sure()) {
+      warn(
+          WarningCode.HEADER_UNSURE, "nothing but its place tells that the first row is a heading");
+    }
+    warnIfDoubtful(headerRows);
+    List<Double> columnEdges = new ArrayList<>();
+    columnEdges.add(box.left());
+    open.gutters().forEach(g -> columnEdges.add(g.middle()));
+    columnEdges.add(box.right());
+    return new Grid(
+        open.frame(), columnEdges, rowEdges, rows, false, OptionalInt.of(headerRows), warnings);
+  }
+
+  /** For each column the stretch that its texts fill; the column's own where it has none. */
+  private List<Interval> textStretches() {
+    List<Interval> stretches = new ArrayList<>();
+    for (int c = 0; c < columns.size(); c++) {
+      Interval stretch = null;
+      for (LineCells line : lines) {
+        for (Part part : line.parts()) {
+          if (part.first() == c && !part.spans()) {
+            Interval extent = part.box().horizontal();
+            stretch = stretch == null ? extent : stretch.union(extent);
+          }
+        }
+      }
+      stretches.add(stretch == null ? columns.get(c) : stretch);
+    }
+    return stretches;
+  }
+
+  private void addHeader(HeaderCells heads, int levels, List<LineCells> headerLines) {
+    if (levels == 0) {
+      return;
+    }
+    double top = rowEdges.get(0);
+    double bottom =
+        headerLines.isEmpty()
+            ? lines.get(0).line().box().top()
+            : headerLines.get(headerLines.size() - 1).line().box().bottom();
+    for (int level = 0; level < levels; level++) {
+      rows.add(new ArrayList<>());
+      rowEdges.add(top + (bottom - top) * (level + 1) / levels);
+    }
+    for (HeaderCells.Head head : heads.heads()) {
+      rows.get(head.level())
+          .add(
+              cell(
+                  head.level(),
+                  head.first(),
+                  head.last() - head.first() + 1,
+                  head.rowSpan(levels),
+                  head.words()));
+    }
+    rows.forEach(r -> r.sort(Comparator.comparingInt(Cell::column)));
+  }
+
+  private void addRow(List<LineCells> joined) {
+    int row = rows.size();
+    List<List<Word>> words = new ArrayList<>();
+    columns.forEach(c -> words.add(new ArrayList<>()));
+    for (LineCells line : joined) {
+      for (Part part : line.parts()) {
+        words.get(LineCells.home(part, columns)).addAll(part.words());
+      }
+    }
+    List<Cell> cells = new ArrayList<>();
+    if (isHeading(joined)) {
+      cells.add(cell(row, 0, columns.size(), 1, joined.get(0).parts().get(0).words()));
+    } else {
+      for (int c = 0; c < words.size(); c++) {
+        if (!words.get(c).isEmpty()) {
+          cells.add(cell(row, c, 1, 1, words.get(c)));
+        }
+      }
+    }
+    rows.add(cells);
+    rowEdges.add(joined.get(joined.size() - 1).line().box().bottom());
+  }
+
+  /** A line with one text, at the left or over gutters, heads the rows below it. */
+  private static boolean isHeading(List<LineCells> joined) {
+    if (joined.size() > 1 || joined.get(0).parts().size() > 1) {
+      return false;
+    }
+    Part only = joined.get(0).parts().get(0);
+    return only.first() == 0 || only.spans();
+  }
+
+  private static Cell cell(int row, int column, int columnSpan, int rowSpan, List<Word> words) {
+    List<Glyph> glyphs = words.stream().flatMap(w -> w.glyphs().stream()).toList();
+    Box box = Piece.around(words);
+    CellText text = CellText.ofWords(words);
+    boolean bold = glyphs.stream().allMatch(g -> g.face().bold());
+    return new Cell(
+        row, column, rowSpan, columnSpan, box, text.joined(), text.lineCount(), bold, Fill.WHITE);
+  }
+
+  private void warnIfDoubtful(int headerRows) {
+    double size = open.lines().get(0).line().size();
+    for (Interval gutter : open.gutters()) {
+      if (gutter.length() < NARROW_GUTTER * size) {
+        warn(
+            WarningCode.NARROW_GUTTER,
+            "the gutter at "
+                + Math.round(gutter.middle())
+                + " points is hardly wider than a space inside a cell");
+        break;
+      }
+    }
+    List<List<Cell>> body = rows.subList(headerRows, rows.size());
+    int[] filled = body.stream().mapToInt(List::size).filter(n -> n > 1).sorted().toArray();
+    if (filled.length == 0) {
+      return;
+    }
+    int usual = filled[filled.length / 2];
+    long uneven = body.stream().filter(r -> r.size() * 2 <= usual && r.size() > 1).count();
+    if (uneven > UNEVEN_SHARE * body.size()) {
+      warn(WarningCode.UNEVEN_ROWS, uneven + " rows have far fewer texts than the others");
+    }
+    long crossing =
+        lines.stream()
+            .skip(headerRows)
+            .filter(l -> l.parts().size() > 1 && l.parts().stream().anyMatch(Part::spans))
+            .count();
+    if (crossing > 0) {
+      warn(
+          WarningCode.CROSSED_GUTTER, crossing + " line(s) have a text that reaches over a gutter");
+    }
+  }
+
+  private void warn(WarningCode code, String message) {
+    Frame frame = open.frame();
+    warnings.add(new Warning(code, frame.page(), message));
+  }
+}
