@@ -3,7 +3,6 @@ package dev.inlay.find;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.Word;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 
@@ -84,13 +83,14 @@ final class GutterFinder {
   }
 
   private static boolean beginsBetween(PieceLine line, double from, double to, double size) {
-    double end = Double.NEGATIVE_INFINITY;
+    Word before = null;
     for (Word word : line.words()) {
       double left = word.box().left();
-      if (left >= from && end <= from && left < to) {
-        return left - end >= USUAL_GAP * size;
+      boolean over = left >= from && left < to;
+      if (over && (before == null || before.box().right() <= from)) {
+        return before == null || isWide(before, word, size);
       }
-      end = Math.max(end, word.box().right());
+      before = word;
     }
     return false;
   }
@@ -166,25 +166,26 @@ final class GutterFinder {
 
   /** Whether the lines with text on both sides usually leave more than a space there. */
   private static boolean isWideEnough(Interval strip, List<PieceLine> lines, double size) {
-    double[] gaps =
-        lines.stream()
-            .mapToDouble(line -> gapOver(strip, line))
-            .filter(gap -> gap > 0)
-            .sorted()
-            .toArray();
-    if (gaps.length < 2) {
-      return gaps.length > 0 && lines.size() <= 2;
-    }
-    return gaps[gaps.length / 2] >= USUAL_GAP * size
-        && Arrays.stream(gaps).filter(g -> g >= USUAL_GAP * size).count() >= 2;
-  }
-
-  private static double gapOver(Interval strip, PieceLine line) {
-    for (Interval gap : line.gaps()) {
-      if (gap.overlap(strip) > 0) {
-        return gap.length();
+    int gaps = 0;
+    int wide = 0;
+    for (PieceLine line : lines) {
+      List<Word> words = line.words();
+      for (int i = 1; i < words.size(); i++) {
+        double from = words.get(i - 1).box().right();
+        double to = words.get(i).box().left();
+        if (from < to && strip.overlap(new Interval(from, to)) > 0) {
+          gaps++;
+          wide += isWide(words.get(i - 1), words.get(i), size) ? 1 : 0;
+        }
       }
     }
-    return 0;
+    boolean few = lines.size() <= 2;
+    return wide * 2 > gaps && wide >= (few ? 1 : 2);
+  }
+
+  /** Whether the gap between two words is wider than a space, or parts two figures. */
+  private static boolean isWide(Word left, Word right, double size) {
+    return right.box().left() - left.box().right() >= USUAL_GAP * size
+        || Piece.areTwoFigures(left.text(), right.text());
   }
 }

@@ -48,6 +48,7 @@ public final class OpenFrameFinder {
   private final int page;
   private final PageMeasure measure;
   private final List<Ruling> rulings;
+  private final List<RulingStack> stacks;
   private final List<TextLine> turned = new ArrayList<>();
   private final List<OpenFrame> frames = new ArrayList<>();
 
@@ -55,6 +56,7 @@ public final class OpenFrameFinder {
     this.page = page;
     this.measure = measure;
     this.rulings = rulings.stream().filter(Ruling::horizontal).toList();
+    stacks = RulingStack.of(this.rulings, measure);
   }
 
   /**
@@ -77,7 +79,7 @@ public final class OpenFrameFinder {
     List<TextLine> sorted =
         new ArrayList<>(lines.stream().filter(l -> l.turn() == Turn.UPRIGHT).toList());
     sorted.sort(Comparator.comparingDouble(TextLine::baseline));
-    for (List<TextLine> zone : ProseColumns.part(sorted)) {
+    for (List<TextLine> zone : PageColumns.part(sorted, finder.rulings)) {
       finder.searchZone(PieceLine.of(zone));
     }
     finder.frames.sort(Comparator.comparingDouble(f -> f.frame().box().top()));
@@ -132,6 +134,8 @@ public final class OpenFrameFinder {
 
   /** The index behind the last line of the run of columns that begins at a line. */
   private int runFrom(int start, List<PieceLine> lines) {
+    Optional<RulingStack> stack =
+        stacks.stream().filter(s -> s.holds(lines.get(start).box())).findFirst();
     Deque<List<Interval>> recent = new ArrayDeque<>();
     recent.add(wideGaps(lines.get(start)));
     int end = start + 1;
@@ -141,7 +145,15 @@ public final class OpenFrameFinder {
       PieceLine line = lines.get(i);
       double thisStep = line.line().baseline() - lines.get(i - 1).line().baseline();
       double usual = Double.isNaN(step) ? Math.max(1.4 * line.line().size(), 1) : step;
-      boolean ruledApart = thisStep > CAPTION_STEP * usual && isRuledApart(lines.get(i - 1), line);
+      if (stack.isPresent() && stack.get().holds(line.box())) {
+        // Between rulings of one width all belongs together, however its lines stand.
+        end = i + 1;
+        recent.addFirst(wideGaps(line));
+        continue;
+      }
+      boolean ruledApart =
+          stack.isPresent()
+              || thisStep > CAPTION_STEP * usual && isRuledApart(lines.get(i - 1), line);
       if (thisStep > WIDEST_STEP * Math.max(usual, 1.2 * line.line().size()) || ruledApart) {
         break;
       }
@@ -230,7 +242,10 @@ public final class OpenFrameFinder {
       first--;
       block.add(0, lines.get(first));
     }
-    if (first == start && start > 0 && isGroupHeadingOf(block, lines.get(start - 1))) {
+    if (first == start
+        && start > 0
+        && isGroupHeadingOf(block, lines.get(start - 1))
+        && !isRuledBetween(lines.get(start - 1), block.get(0), box, own)) {
       first--;
       block.add(0, lines.get(first));
     }

@@ -4,6 +4,7 @@ import dev.inlay.geom.Box;
 import dev.inlay.page.Word;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /**
  * Words of one line that stand together as a phrase does: with no gap between them much wider than
@@ -16,6 +17,13 @@ public record Piece(List<Word> words, Box box) {
 
   /** Gaps from this many type sizes on part two pieces: three times an ordinary space. */
   private static final double GAP = 0.8;
+
+  /** Two figures beside each other are no phrase, however near they stand. */
+  private static final double FIGURE_GAP = 0.2;
+
+  private static final Pattern FIGURE = Pattern.compile("[-\u2212(]?\\d[\\d.,]*[)%*-]?");
+
+  private static final Pattern GROUP_OF_THREE = Pattern.compile("\\d{3}([.,]\\d+)?[)%*-]?");
 
   /** Keeps a copy of the words that cannot change. */
   public Piece {
@@ -47,8 +55,10 @@ public record Piece(List<Word> words, Box box) {
     List<Word> open = new ArrayList<>();
     for (Word word : words) {
       if (!open.isEmpty()) {
-        double gap = word.box().left() - open.get(open.size() - 1).box().right();
-        if (gap >= GAP * size) {
+        Word before = open.get(open.size() - 1);
+        double gap = word.box().left() - before.box().right();
+        double least = areTwoFigures(before.text(), word.text()) ? FIGURE_GAP : GAP;
+        if (gap >= least * size) {
           pieces.add(of(open));
           open.clear();
         }
@@ -59,5 +69,12 @@ public record Piece(List<Word> words, Box box) {
       pieces.add(of(open));
     }
     return pieces;
+  }
+
+  /** Whether two texts are figures, and not the parts of one with its thousands set off. */
+  static boolean areTwoFigures(String left, String right) {
+    boolean thousands =
+        GROUP_OF_THREE.matcher(right).matches() && left.matches("[-\u2212(]?\\d{1,3}");
+    return !thousands && FIGURE.matcher(left).matches() && FIGURE.matcher(right).matches();
   }
 }

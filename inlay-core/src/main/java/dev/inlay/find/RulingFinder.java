@@ -10,8 +10,8 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * Finds the rulings of a page: strokes, thin filled boxes, and the edges of filled boxes, with
- * collinear pieces joined.
+ * Finds the rulings of a page: strokes, thin filled boxes and pictures, and the edges of filled
+ * boxes, with collinear pieces joined.
  */
 public final class RulingFinder {
 
@@ -38,6 +38,9 @@ public final class RulingFinder {
     for (Fill fill : page.fills()) {
       finder.addFill(fill, pieces);
     }
+    for (Box picture : page.pictures()) {
+      finder.addThin(picture, pieces);
+    }
     List<Ruling> rulings = new ArrayList<>(finder.join(pieces, true));
     rulings.addAll(finder.join(pieces, false));
     return rulings;
@@ -52,18 +55,25 @@ public final class RulingFinder {
       return;
     }
     if (thin <= measure.lineThickness()) {
-      boolean horizontal = box.width() >= box.height();
-      pieces.add(
-          new Ruling(
-              horizontal,
-              horizontal ? box.centreY() : box.centreX(),
-              horizontal ? box.horizontal() : box.vertical()));
+      addThin(box, pieces);
       return;
     }
     pieces.add(new Ruling(true, box.top(), box.horizontal()));
     pieces.add(new Ruling(true, box.bottom(), box.horizontal()));
     pieces.add(new Ruling(false, box.left(), box.vertical()));
     pieces.add(new Ruling(false, box.right(), box.vertical()));
+  }
+
+  /** Adds a box as a line along its middle, if it is thin; some programs draw lines as pictures. */
+  private void addThin(Box box, List<Ruling> pieces) {
+    boolean horizontal = box.width() >= box.height();
+    if (Math.min(box.width(), box.height()) <= measure.lineThickness()) {
+      pieces.add(
+          new Ruling(
+              horizontal,
+              horizontal ? box.centreY() : box.centreX(),
+              horizontal ? box.horizontal() : box.vertical()));
+    }
   }
 
   /** Joins pieces of one direction that lie in one line and touch, and leaves out short results. */

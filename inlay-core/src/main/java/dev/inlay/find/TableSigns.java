@@ -114,9 +114,18 @@ final class TableSigns {
         numbers++;
       }
     }
+    boolean index =
+        leaders > 0.3 * lines.size() && columns.stream().noneMatch(TableSigns::hasDecimals);
+    if (index && numbers > 0) {
+      return true;
+    }
     boolean pageNumbers = numbers > 0.7 * last.size() && rising > 0.9 * numbers;
     return pageNumbers && (leaders > 0.3 * lines.size() || columns.size() == 2 && numbers > 5)
         || leaders > 0.5 * lines.size() && columns.size() == 2 && pageNumbers;
+  }
+
+  private static boolean hasDecimals(List<Piece> column) {
+    return column.stream().anyMatch(p -> p.text().matches(".*\\d[.,]\\d.*"));
   }
 
   private static boolean isForm(List<List<Piece>> columns) {

@@ -188,7 +188,7 @@ public final class GridBuilder {
 
   private static String shortened(List<Cell> row) {
     String text = row.stream().map(Cell::text).filter(t -> !t.isEmpty()).findFirst().orElse("");
-    return text.length() <= 30 ? text : text.substring(0, 29) + "…";
+    return Warning.shortened(text);
   }
 
   private void warn(WarningCode code, String message) {

@@ -28,6 +28,10 @@ record HeaderLines(int count, boolean sure) {
     int words = wordsOverFigures(lines, columns);
     boolean likeBody =
         words == 0 && bold == 0 && hasFigures(lines, columns) && rowsAreRuled(lines, rulings);
+    boolean oneText = lines.stream().limit(ruled).allMatch(l -> l.parts().size() == 1);
+    if (ruled > 0 && oneText) {
+      return new HeaderLines(0, true); // a heading of rows that the page begins with
+    }
     if (ruled > 0 && ruled <= MOST && ruled < lines.size() && !likeBody) {
       return new HeaderLines(ruled, true);
     }

@@ -23,9 +23,6 @@ public final class OpenGridBuilder {
   /** A gutter narrower than this many type sizes could be a space inside a cell. */
   private static final double NARROW_GUTTER = 0.25;
 
-  /** In a table of even rows at most this share has far fewer texts than usual. */
-  private static final double UNEVEN_SHARE = 0.25;
-
   private final OpenFrame open;
   private final List<LineCells> lines = new ArrayList<>();
   private final List<Interval> columns = new ArrayList<>();
@@ -190,16 +187,6 @@ public final class OpenGridBuilder {
                 + " points is hardly wider than a space inside a cell");
         break;
       }
-    }
-    List<List<Cell>> body = rows.subList(headerRows, rows.size());
-    int[] filled = body.stream().mapToInt(List::size).filter(n -> n > 1).sorted().toArray();
-    if (filled.length == 0) {
-      return;
-    }
-    int usual = filled[filled.length / 2];
-    long uneven = body.stream().filter(r -> r.size() * 2 <= usual && r.size() > 1).count();
-    if (uneven > UNEVEN_SHARE * body.size()) {
-      warn(WarningCode.UNEVEN_ROWS, uneven + " rows have far fewer texts than the others");
     }
     long crossing =
         lines.stream()

@@ -23,6 +23,17 @@ final class RowJoiner {
   /** Where this share of the steps is wider than the closest, rows are set apart by space. */
   private static final double WIDE_SHARE = 0.3;
 
+  /** Fewer bands between rulings do not show that each is a row. */
+  private static final int LEAST_BANDS = 4;
+
+  /** A band of so many lines is several rows where most of its lines begin at the left. */
+  private static final int LONG_BAND = 4;
+
+  private static final double BEGUN_SHARE = 0.8;
+
+  /** Of the bands of several lines at most this share may hold figures one below the other. */
+  private static final double LISTED_SHARE = 0.1;
+
   private final List<LineCells> lines;
   private final List<Interval> columns;
   private final Frame frame;
@@ -56,6 +67,10 @@ final class RowJoiner {
   List<List<LineCells>> rows() {
     double closest = closestStep();
     wideRows = stepsBeyond(closest) >= WIDE_SHARE * (lines.size() - 1);
+    List<List<LineCells>> ruled = betweenRulings();
+    if (!ruled.isEmpty()) {
+      return ruled;
+    }
     List<List<LineCells>> rows = new ArrayList<>();
     for (int i = 0; i < lines.size(); i++) {
       if (i > 0 && goesOn(i, rows.get(rows.size() - 1), closest)) {
@@ -65,6 +80,63 @@ final class RowJoiner {
       }
     }
     return rows;
+  }
+
+  /**
+   * The lines between rulings, where each such band is one row: hardly any holds figures on several
+   * lines, as bands of several rows would. Empty where rulings do not tell rows.
+   */
+  private List<List<LineCells>> betweenRulings() {
+    List<List<LineCells>> bands = new ArrayList<>();
+    int several = 0;
+    int listed = 0;
+    for (int i = 0; i < lines.size(); i++) {
+      if (i == 0 || isRuledOff(i)) {
+        bands.add(new ArrayList<>());
+      }
+      bands.get(bands.size() - 1).add(lines.get(i));
+    }
+    for (List<LineCells> band : bands) {
+      several += band.size() > 1 ? 1 : 0;
+      listed += linesWithFigures(band) > 1 || isListed(band) ? 1 : 0;
+    }
+    boolean rows = bands.size() >= LEAST_BANDS && several > 0 && listed <= LISTED_SHARE * several;
+    return rows ? withHeadingsApart(bands) : List.of();
+  }
+
+  /** Whether nearly every line of a band begins at the left, as rows do. */
+  private static boolean isListed(List<LineCells> band) {
+    long begun = band.stream().filter(l -> l.parts().get(0).first() == 0).count();
+    return band.size() >= LONG_BAND && begun >= BEGUN_SHARE * band.size();
+  }
+
+  /** A bold text alone on the first line of a band is a heading of rows, not part of the first. */
+  private static List<List<LineCells>> withHeadingsApart(List<List<LineCells>> bands) {
+    List<List<LineCells>> rows = new ArrayList<>();
+    for (List<LineCells> band : bands) {
+      boolean heading =
+          band.size() > 1
+              && band.get(0).parts().size() == 1
+              && band.get(0).line().isBold()
+              && !band.get(1).line().isBold();
+      if (heading) {
+        rows.add(band.subList(0, 1));
+        rows.add(band.subList(1, band.size()));
+      } else {
+        rows.add(band);
+      }
+    }
+    return rows;
+  }
+
+  private long linesWithFigures(List<LineCells> band) {
+    return band.stream()
+        .filter(
+            l ->
+                l.parts().stream()
+                    .anyMatch(
+                        p -> figures[LineCells.home(p, columns)] && Figures.isFigure(p.text())))
+        .count();
   }
 
   private long stepsBeyond(double closest) {

@@ -16,6 +16,14 @@ public enum WarningCode {
   NARROW_GUTTER("narrow-gutter", 0.15),
   /** Many rows have far fewer texts than the others. */
   UNEVEN_ROWS("uneven-rows", 0.2),
+  /** Too few rows to show which columns there are. */
+  FEW_ROWS("few-rows", 0.15),
+  /** A column of figures holds other texts too. */
+  TYPE_BREAK("type-break", 0.12),
+  /** A column has texts in few rows. */
+  SPARSE_COLUMN("sparse-column", 0.12),
+  /** A heading among the rows has no rows below it. */
+  LOOSE_HEADING("loose-heading", 0.2),
   /** Texts reach over the gutter between two columns. */
   CROSSED_GUTTER("crossed-gutter", 0.15),
   /** The file does not say which characters some of its signs stand for. */

@@ -90,7 +90,8 @@ final class HeaderFinder {
     if (filled.isEmpty() || row > 0 && isGroupHeading(filled)) {
       return false;
     }
-    boolean styled = !boldBody && filled.stream().allMatch(Cell::bold) || isShaded(row);
+    boolean bold = !boldBody && filled.stream().allMatch(Cell::bold) && !isRecord(filled);
+    boolean styled = bold || isShaded(row);
     if (row == 0) {
       firstIsStyled = styled;
     }
@@ -98,6 +99,23 @@ final class HeaderFinder {
     // those without a label of their own do, such as units.
     boolean further = row == 0 || filled.get(0).column() > 0;
     return styled || !firstIsStyled && further && isWordsOverFigures(filled);
+  }
+
+  /**
+   * Whether most columns of figures hold figures in this row: a record or sum, however it looks.
+   */
+  private boolean isRecord(List<Cell> filled) {
+    int figures = 0;
+    int over = 0;
+    for (Cell cell : filled) {
+      if (cell.columnSpan() == 1 && figureColumns[cell.column()]) {
+        over++;
+        // A year or a column's number, or one with letters, names a column.
+        boolean name = cell.text().matches("\\(?\\d{1,4}\\)?|.*\\p{L}.*");
+        figures += Figures.isFigure(cell.text()) && !name ? 1 : 0;
+      }
+    }
+    return figures >= 2 && figures * 2 > over;
   }
 
   private boolean isGroupHeading(List<Cell> filled) {

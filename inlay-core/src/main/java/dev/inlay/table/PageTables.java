@@ -35,6 +35,9 @@ public final class PageTables {
 
   private static final int LEAST_COLUMNS = 2;
 
+  /** Fewer boxes that stand alone are no cells. */
+  private static final int LEAST_BOXES = 6;
+
   /** Boxes joined by lines leave odd areas, and most of them are empty: a diagram, not a table. */
   private static final double LEAST_FILLED = 0.5;
 
@@ -51,11 +54,17 @@ public final class PageTables {
     PageMeasure measure = PageMeasure.of(page);
     GlyphIndex index = new GlyphIndex(page);
     List<Grid> grids = new ArrayList<>();
+    int boxes = 0;
     for (Frame frame : FrameFinder.find(page, measure)) {
       Grid grid = GridBuilder.build(frame, page, index, measure);
       if (isTable(grid)) {
         grids.add(betterOf(grid, index, measure));
+      } else {
+        boxes++;
       }
+    }
+    if (boxes >= LEAST_BOXES) {
+      addSeparateBoxes(page, index, measure.forSeparateBoxes(), grids);
     }
     List<TextLine> outside = outside(page, index, grids);
     List<Ruling> rulings = RulingFinder.find(page, measure);
@@ -95,11 +104,26 @@ public final class PageTables {
     return OpenFrameFinder.within(frame, lines, measure).map(OpenGridBuilder::build);
   }
 
+  /** Adds tables whose cells each have a box of their own, with gaps between them. */
+  private static void addSeparateBoxes(
+      Page page, GlyphIndex index, PageMeasure measure, List<Grid> grids) {
+    for (Frame frame : FrameFinder.find(page, measure)) {
+      boolean free = grids.stream().noneMatch(g -> g.frame().box().meets(frame.box()));
+      Grid grid = GridBuilder.build(frame, page, index, measure);
+      if (free && grid.isClosed() && isTable(grid) && grid.warnings().isEmpty()) {
+        grids.add(grid);
+      }
+    }
+  }
+
   private static boolean isTable(Grid grid) {
     long filled = grid.rows().stream().flatMap(List::stream).filter(c -> !c.isEmpty()).count();
     long cells = grid.rows().stream().mapToLong(List::size).sum();
     boolean odd = grid.warnings().stream().anyMatch(w -> w.code() == WarningCode.ODD_CELL);
-    if (odd && filled < LEAST_FILLED * cells) {
+    long rowsWithText =
+        grid.rows().stream().filter(r -> r.stream().anyMatch(c -> !c.isEmpty())).count();
+    boolean sparse = rowsWithText <= LEAST_FILLED * grid.rows().size();
+    if (sparse || odd && filled < LEAST_FILLED * cells) {
       return false;
     }
     return grid.columns() >= LEAST_COLUMNS && grid.rows().size() >= LEAST_ROWS && filled >= 2;

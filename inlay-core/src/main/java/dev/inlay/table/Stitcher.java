@@ -1,11 +1,14 @@
 package dev.inlay.table;
 
 import dev.inlay.geom.Interval;
+import dev.inlay.grid.Figures;
 import dev.inlay.grid.Warning;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Joins the parts of run-on tables, page by page. A part goes on with the table that ends the page
@@ -59,7 +62,46 @@ public final class Stitcher {
         && part.frame().page() == before.frame().page() + 1
         && before.columns() == part.columns()
         && !hasOwnTitle(part)
-        && (repeatsHeader(before, part) || part.headerRows() == 0 && sameColumns(before, part));
+        && (repeatsHeader(before, part)
+            || part.headerRows() == 0 && continuesColumns(before, part));
+  }
+
+  /**
+   * Whether a part without header has columns like those before it, in order, place and content.
+   */
+  private static boolean continuesColumns(PageTable before, PageTable part) {
+    if (sameColumns(before, part)) {
+      return true;
+    }
+    for (int c = 0; c < part.columns(); c++) {
+      double old = figureShare(before, c);
+      double now = figureShare(part, c);
+      if (old >= 0 && now >= 0 && old > 0.5 != now > 0.5) {
+        return false;
+      }
+    }
+    List<Double> old = before.columnEdges();
+    List<Double> now = part.columnEdges();
+    double width = old.get(old.size() - 1) - old.get(0);
+    int last = old.size() - 1;
+    return !before.isRuled()
+        && Math.abs(old.get(0) - now.get(0)) < SAME_PLACE * width
+        && Math.abs(old.get(last) - now.get(last)) < SAME_PLACE * width;
+  }
+
+  /** Which share of a column's texts are figures; negative where it has none. */
+  private static double figureShare(PageTable table, int column) {
+    int figures = 0;
+    int all = 0;
+    for (TableRow row : table.body()) {
+      for (TableCell cell : row.cells()) {
+        if (cell.column() == column && cell.columnSpan() == 1 && !cell.text().isEmpty()) {
+          all++;
+          figures += Figures.isFigure(cell.text()) ? 1 : 0;
+        }
+      }
+    }
+    return all == 0 ? -1 : (double) figures / all;
   }
 
   private static boolean repeatsHeader(PageTable before, PageTable part) {
@@ -87,7 +129,10 @@ public final class Stitcher {
         .toList();
   }
 
-  /** A title that holds the first part's, as in "Table 1 (continued)", is no new one. */
+  /**
+   * What stands in brackets in a title, as "(continued)", makes no new one. A title that holds the
+   * first part's, as in "Table 1 (continued)", is no new one.
+   */
   private boolean hasOwnTitle(PageTable part) {
     Optional<String> first = open.get(0).title();
     return part.title().isPresent()
@@ -95,7 +140,26 @@ public final class Stitcher {
   }
 
   private static String plain(String title) {
-    return title.toLowerCase(Locale.ROOT).replaceAll("[\\s.:]+", " ").strip();
+    String bare = title.toLowerCase(Locale.ROOT).replaceAll("\\([^)]*\\)", " ");
+    return bare.replaceAll("[\\s.:,]+", " ").strip();
+  }
+
+  /** The rows of a part without headings printed again after the page break. */
+  private static List<TableRow> withoutRepeatedHeadings(
+      List<TableRow> rows, List<TableRow> before) {
+    Set<String> headings = new HashSet<>();
+    for (TableRow row : before) {
+      if (row.kind() == RowKind.GROUP) {
+        headings.add(plain(row.cells().get(0).text()));
+      }
+    }
+    int first = 0;
+    while (first < rows.size()
+        && rows.get(first).kind() == RowKind.GROUP
+        && headings.contains(plain(rows.get(first).cells().get(0).text()))) {
+      first++;
+    }
+    return rows.subList(first, rows.size());
   }
 
   private void close() {
@@ -106,9 +170,10 @@ public final class Stitcher {
     List<TableRow> rows = new ArrayList<>(first.header());
     List<Warning> warnings = new ArrayList<>();
     for (PageTable part : open) {
-      rows.addAll(part.body());
+      rows.addAll(withoutRepeatedHeadings(part.body(), rows));
       warnings.addAll(part.warnings());
     }
+    warnings.addAll(TableDoubts.of(first.headerRows(), first.columns(), rows, first.frame()));
     done.add(
         new Table(
             openId,

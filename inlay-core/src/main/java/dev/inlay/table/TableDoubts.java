@@ -1,0 +1,121 @@
+package dev.inlay.table;
+
+import dev.inlay.grid.Figures;
+import dev.inlay.grid.Warning;
+import dev.inlay.grid.WarningCode;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Signs that a whole table, over all its pages, may be read wrongly: it is not as even as tables
+ * are.
+ */
+final class TableDoubts {
+
+  /** Rows with at most half of the usual texts may be this share of all. */
+  private static final double UNEVEN_SHARE = 0.1;
+
+  /** A column holds figures where this share of its texts does; the others then break its type. */
+  private static final double FIGURE_COLUMN = 0.7;
+
+  /** A column with texts in at most this share of the rows may be part of its neighbour. */
+  private static final double SPARSE_SHARE = 0.1;
+
+  /** Fewer rows show no common columns. */
+  private static final int FEW_ROWS = 3;
+
+  private final int headerRows;
+  private final int columns;
+  private final List<TableRow> body;
+  private final TableFrame frame;
+  private final List<Warning> warnings = new ArrayList<>();
+
+  private TableDoubts(int headerRows, int columns, List<TableRow> rows, TableFrame frame) {
+    this.headerRows = headerRows;
+    this.columns = columns;
+    this.frame = frame;
+    body =
+        rows.stream()
+            .skip(headerRows)
+            .filter(r -> r.kind() != RowKind.GROUP && r.kind() != RowKind.NOTE)
+            .toList();
+  }
+
+  /**
+   * Looks at a table.
+   *
+   * @param headerRows how many rows at the top are header
+   * @param columns how many columns it has
+   * @param rows all of its rows
+   * @param frame where it begins
+   */
+  static List<Warning> of(int headerRows, int columns, List<TableRow> rows, TableFrame frame) {
+    TableDoubts doubts = new TableDoubts(headerRows, columns, rows, frame);
+    if (frame.rulings() != RulingExtent.FULL) {
+      doubts.checkRows(rows);
+      doubts.checkColumns();
+    }
+    return doubts.warnings;
+  }
+
+  private void checkRows(List<TableRow> rows) {
+    if (headerRows == 0) {
+      warn(WarningCode.HEADER_UNSURE, "no heading was found over its columns");
+    }
+    if (body.size() < FEW_ROWS) {
+      warn(WarningCode.FEW_ROWS, "it has " + body.size() + " row(s), too few to show its columns");
+    }
+    int[] filled = body.stream().mapToInt(TableDoubts::filled).sorted().toArray();
+    if (filled.length > 0) {
+      int usual = filled[filled.length / 2];
+      long uneven = body.stream().filter(r -> filled(r) * 2 <= usual).count();
+      if (uneven > UNEVEN_SHARE * body.size()) {
+        warn(WarningCode.UNEVEN_ROWS, uneven + " row(s) have at most half of the usual texts");
+      }
+    }
+    long headings = rows.stream().filter(r -> r.kind() == RowKind.GROUP).count();
+    boolean endsWithHeading = !rows.isEmpty() && rows.get(rows.size() - 1).kind() == RowKind.GROUP;
+    if (endsWithHeading || headings * 2 > body.size()) {
+      warn(WarningCode.LOOSE_HEADING, "headings among its rows have no rows below them");
+    }
+  }
+
+  private static int filled(TableRow row) {
+    return (int) row.cells().stream().filter(c -> !c.text().isEmpty()).count();
+  }
+
+  private void checkColumns() {
+    for (int c = 0; c < columns; c++) {
+      int column = c;
+      List<String> texts =
+          body.stream()
+              .flatMap(r -> r.cells().stream())
+              .filter(cell -> cell.column() == column && !cell.text().isEmpty())
+              .map(TableCell::text)
+              .toList();
+      if (!texts.isEmpty() && texts.size() <= Math.max(1, SPARSE_SHARE * body.size())) {
+        warn(
+            WarningCode.SPARSE_COLUMN,
+            "column " + (c + 1) + " has " + texts.size() + " text(s) in " + body.size() + " rows");
+      }
+      long figures = texts.stream().filter(TableDoubts::isFigureOrMark).count();
+      boolean mostly = texts.size() >= FEW_ROWS && figures >= FIGURE_COLUMN * texts.size();
+      if (mostly && figures < texts.size()) {
+        String odd = texts.stream().filter(t -> !isFigureOrMark(t)).findFirst().orElseThrow();
+        warn(
+            WarningCode.TYPE_BREAK,
+            "column " + (c + 1) + " holds figures, but also \"" + Warning.shortened(odd) + "\"");
+      }
+    }
+  }
+
+  /** Figures, with a unit or a marker, and short marks that stand for nothing. */
+  private static boolean isFigureOrMark(String text) {
+    boolean digits = text.chars().anyMatch(Character::isDigit);
+    return Figures.isFigure(text) || digits && text.length() <= 8 || text.length() <= 3;
+  }
+
+  private void warn(WarningCode code, String message) {
+    warnings.add(new Warning(code, frame.page(), message));
+  }
+}
