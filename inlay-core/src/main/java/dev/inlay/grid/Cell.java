@@ -1,6 +1,8 @@
 package dev.inlay.grid;
 
 import dev.inlay.geom.Box;
+import dev.inlay.page.Glyph;
+import java.util.List;
 
 /**
  * A cell of a grid, at the row and column where it starts.
@@ -14,6 +16,7 @@ import dev.inlay.geom.Box;
  * @param lines how many lines its text has
  * @param bold whether all of its text is bold, and there is some
  * @param shade the colour of its ground as 0xRRGGBB
+ * @param glyphs the characters that its text was composed of, blank ones too
  */
 public record Cell(
     int row,
@@ -24,7 +27,13 @@ public record Cell(
     String text,
     int lines,
     boolean bold,
-    int shade) {
+    int shade,
+    List<Glyph> glyphs) {
+
+  /** Keeps a copy of the glyphs that cannot change. */
+  public Cell {
+    glyphs = List.copyOf(glyphs);
+  }
 
   /** Whether nothing is printed in it. */
   public boolean isEmpty() {

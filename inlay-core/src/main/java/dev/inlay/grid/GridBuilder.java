@@ -82,24 +82,19 @@ public final class GridBuilder {
     for (int i = 0; i < areas.areas().size(); i++) {
       shares.add(new ArrayList<>());
     }
-    StringBuilder stray = new StringBuilder();
     StringBuilder cut = new StringBuilder();
     int unknown = 0;
     for (Glyph glyph : glyphs) {
       int row = betweenRows.gapAt(glyph.box().centreY());
       int column = betweenColumns.gapAt(glyph.box().centreX());
       if (row < 0 || column < 0) {
-        stray.append(glyph.text());
-        continue;
+        continue; // told by the ledger of the page
       }
       shares.get(areas.areaAt(row, column)).add(glyph);
       unknown += glyph.text().equals(Glyph.UNKNOWN) ? 1 : 0;
       if (!glyph.isBlank() && isCut(glyph, areas.areas().get(areas.areaAt(row, column)))) {
         cut.append(glyph.text());
       }
-    }
-    if (!stray.toString().isBlank()) {
-      warn(WarningCode.STRAY_TEXT, "\"" + stray.toString().strip() + "\" fits no cell");
     }
     if (!cut.isEmpty()) {
       warn(WarningCode.CUT_WORD, "a boundary cuts through \"" + cut + "\"");
@@ -133,7 +128,8 @@ public final class GridBuilder {
         text.joined(),
         text.lineCount(),
         text.isBold(),
-        shade(box, shades));
+        shade(box, shades),
+        glyphs);
   }
 
   private Box box(Area area) {

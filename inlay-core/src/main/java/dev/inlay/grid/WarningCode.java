@@ -6,6 +6,8 @@ public enum WarningCode {
   CUT_WORD("cut-word", 0.15),
   /** Characters inside the frame fit no cell. */
   STRAY_TEXT("stray-text", 0.3),
+  /** Characters were taken into the cells of two tables. */
+  DOUBLED_TEXT("doubled-text", 0.4),
   /** Rulings bound an area that is no box, so its parts were kept as cells of their own. */
   ODD_CELL("odd-cell", 0.3),
   /** Several lines side by side in one row: rows that no ruling parts. */

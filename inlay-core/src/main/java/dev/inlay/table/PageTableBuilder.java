@@ -14,13 +14,15 @@ final class PageTableBuilder {
 
   private PageTableBuilder() {}
 
-  static PageTable build(Grid grid, Optional<String> title, boolean first, boolean last) {
+  static PageTable build(
+      Grid grid, List<Warning> more, Optional<String> title, boolean first, boolean last) {
     Header header =
         grid.headerRows().isPresent()
             ? new Header(grid.headerRows().getAsInt(), true)
             : HeaderFinder.find(grid);
     int page = grid.frame().page();
     List<Warning> warnings = new ArrayList<>(grid.warnings());
+    warnings.addAll(more);
     if (!header.sure()) {
       warnings.add(
           new Warning(

@@ -43,10 +43,12 @@ public final class PageTables {
 
   private final int page;
   private final List<PageTable> tables;
+  private final TextLedger ledger;
 
-  private PageTables(int page, List<PageTable> tables) {
+  private PageTables(int page, List<PageTable> tables, TextLedger ledger) {
     this.page = page;
     this.tables = tables;
+    this.ledger = ledger;
   }
 
   /** Finds and rebuilds the tables of a page. */
@@ -75,14 +77,17 @@ public final class PageTables {
         Comparator.comparingDouble((Grid g) -> g.frame().box().top())
             .thenComparingDouble(g -> g.frame().box().left()));
     outside = outside(page, index, grids);
+    LedgerKeeper keeper = new LedgerKeeper(page, index, grids);
     List<PageTable> tables = new ArrayList<>();
     for (int i = 0; i < grids.size(); i++) {
       Grid grid = grids.get(i);
       tables.add(
           PageTableBuilder.build(
-              grid, TitleFinder.above(grid.frame().box(), outside), i == 0, i == grids.size() - 1));
+              grid,
+              keeper.warnings(i),
+              TitleFinder.above(grid.frame().box(), outside), i == 0, i == grids.size() - 1));
     }
-    return new PageTables(page.number(), tables);
+    return new PageTables(page.number(), tables, keeper.ledger());
   }
 
   /**
@@ -138,6 +143,11 @@ public final class PageTables {
   /** The page's number, from 1. */
   public int page() {
     return page;
+  }
+
+  /** Where the page's characters ended. */
+  public TextLedger ledger() {
+    return ledger;
   }
 
   /** The parts of tables on this page. */

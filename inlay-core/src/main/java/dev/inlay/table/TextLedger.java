@@ -1,0 +1,21 @@
+package dev.inlay.table;
+
+/**
+ * Where the characters of a page ended. Each is counted once: {@code printed} is the sum of the
+ * others, or a character was lost or used twice.
+ *
+ * @param printed characters that a reader sees, blanks not counted
+ * @param inCells those in cells of tables
+ * @param leaders leader dots and rules made of characters inside tables: they are no text
+ * @param stray those inside the frame of a table that fit no cell; the table has a warning
+ * @param outside those outside tables
+ * @param doubled how many were taken into two cells; 0 unless something went wrong
+ */
+public record TextLedger(
+    int printed, int inCells, int leaders, int stray, int outside, int doubled) {
+
+  /** Whether every character ended in exactly one place. */
+  public boolean balances() {
+    return doubled == 0 && printed == inCells + leaders + stray + outside;
+  }
+}
