@@ -63,6 +63,17 @@ public final class PageBuilder {
     return new Glyph(String.valueOf(c), box, baseline, size, Turn.UPRIGHT, face);
   }
 
+  /** Text that runs upwards from a place. */
+  public PageBuilder upwards(String text, double baselineX, double bottom) {
+    double at = bottom;
+    for (char c : text.toCharArray()) {
+      Box box = new Box(baselineX - 0.75 * SIZE, at - ADVANCE, baselineX + 0.2 * SIZE, at);
+      glyphs.add(new Glyph(String.valueOf(c), box, baselineX, SIZE, Turn.UPWARDS, face));
+      at -= ADVANCE;
+    }
+    return this;
+  }
+
   public PageBuilder horizontal(double y, double from, double to) {
     strokes.add(new Stroke(true, y, new Interval(from, to), 0.5));
     return this;

@@ -21,9 +21,9 @@ import picocli.CommandLine.Spec;
     header = "Take the tables out of PDF files.",
     description = {
       "",
-      "Finds tables whose cells are boxed by lines, joins those that run over several pages, and"
-          + " shows them or writes them to files. Every doubt is told: look at a table with a"
-          + " warning or a confidence below 0.9.",
+      "Finds tables, with lines round their cells or without, joins those that run over several"
+          + " pages, and shows them or writes them to files. Every doubt is told: look at a table"
+          + " with a warning or a confidence below 0.9.",
       ""
     },
     sortOptions = false,

@@ -39,8 +39,7 @@ final class Outcome {
       nothingFound = true;
       terminal.message(
           document.path()
-              + ": no table found on the pages read; this version finds tables whose cells are"
-              + " boxed by lines");
+              + ": no table found on the pages read; look at it, or name its pages with --pages");
     }
   }
 

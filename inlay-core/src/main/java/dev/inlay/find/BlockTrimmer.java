@@ -1,7 +1,7 @@
 package dev.inlay.find;
 
 import dev.inlay.geom.Interval;
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -35,22 +35,29 @@ final class BlockTrimmer {
     for (int i = 1; i < lines.size(); i++) {
       steps[i - 1] = step(i);
     }
-    java.util.Arrays.sort(steps);
+    Arrays.sort(steps);
     usualStep = steps.length == 0 ? 0 : steps[steps.length / 2];
   }
 
   /**
-   * The lines without those at their ends that do not belong to them.
+   * Which lines are left.
+   *
+   * @param from the index of the first
+   * @param to the index behind the last
+   */
+  record Range(int from, int to) {}
+
+  /**
+   * Takes lines off the ends that do not belong to the others.
    *
    * @param lines at least one
    * @param rulings those that run through them
    * @param measure of the page
    */
-  static List<PieceLine> trimmed(List<PieceLine> lines, List<Ruling> rulings, PageMeasure measure) {
+  static Range trim(List<PieceLine> lines, List<Ruling> rulings, PageMeasure measure) {
     BlockTrimmer trimmer = new BlockTrimmer(lines, rulings, measure);
     int first = trimmer.first();
-    int end = trimmer.end(first);
-    return new ArrayList<>(lines.subList(first, end));
+    return new Range(first, trimmer.end(first));
   }
 
   /**
@@ -105,9 +112,18 @@ final class BlockTrimmer {
 
   /** Whether so many texts of a line keep to a column that it can be a row or its headings. */
   private boolean fills(PieceLine line) {
-    long fitting =
-        line.pieces().stream().filter(p -> gutters.stream().noneMatch(g -> crosses(p, g))).count();
+    long fitting = line.pieces().stream().filter(p -> fits(p, line)).count();
     return fitting >= HEADING_SHARE * (gutters.size() + 1);
+  }
+
+  /** Whether a text keeps to one column, over or below other texts. */
+  private boolean fits(Piece piece, PieceLine own) {
+    Interval extent = piece.box().horizontal();
+    return gutters.stream().noneMatch(g -> crosses(piece, g))
+        && lines.stream()
+            .filter(l -> l != own)
+            .flatMap(l -> l.pieces().stream())
+            .anyMatch(p -> p.box().horizontal().overlap(extent) > 0);
   }
 
   /** Whether a line has a label and a figure: sums stand apart below their rows. */

@@ -81,13 +81,6 @@ public final class FrameFinder {
   }
 
   private static Box around(List<Ruling> rulings) {
-    return rulings.stream()
-        .map(
-            r ->
-                r.horizontal()
-                    ? new Box(r.extent().from(), r.at(), r.extent().to(), r.at())
-                    : new Box(r.at(), r.extent().from(), r.at(), r.extent().to()))
-        .reduce(Box::union)
-        .orElseThrow();
+    return rulings.stream().map(Ruling::box).reduce(Box::union).orElseThrow();
   }
 }

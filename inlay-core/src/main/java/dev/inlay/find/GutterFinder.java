@@ -1,10 +1,14 @@
 package dev.inlay.find;
 
 import dev.inlay.geom.Interval;
+import dev.inlay.page.Glyph;
 import dev.inlay.page.Word;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Finds the gutters of a block of lines: the strips that no word, or hardly any, crosses over the
@@ -32,6 +36,15 @@ final class GutterFinder {
   /** The usual gap over a gutter, in type sizes: wider than a space inside a cell. */
   private static final double USUAL_GAP = 0.45;
 
+  /** In fixed-width type a space is as wide as a letter; a gutter is clearly wider. */
+  private static final double FIXED_WIDTH_GAP = 1.4;
+
+  /** Widths are compared in steps of this many points. */
+  private static final double WIDTH_STEP = 0.1;
+
+  /** Type is of fixed width where this share of its characters has the commonest width. */
+  private static final double FIXED_SHARE = 0.95;
+
   /** Behind a gutter texts begin in at least this share of the lines. */
   private static final double LEAST_BEGINNING = 0.03;
 
@@ -50,15 +63,20 @@ final class GutterFinder {
    * @return from left to right, in points
    */
   static List<Interval> find(List<PieceLine> lines, PageMeasure measure) {
+    if (lines.isEmpty()) {
+      return List.of();
+    }
     double size = typeSize(lines, measure);
+    double usualGap = Math.max(USUAL_GAP * size, FIXED_WIDTH_GAP * fixedAdvance(lines));
     double allowed = Math.floor(CROSSING_SHARE * lines.size());
     List<Interval> gutters = new ArrayList<>();
     for (Interval strip : strips(lines, allowed)) {
-      if (strip.length() >= leastWidth(lines.size()) * size && isWideEnough(strip, lines, size)) {
+      if (strip.length() >= leastWidth(lines.size()) * size
+          && isWideEnough(strip, lines, usualGap)) {
         gutters.add(strip);
       }
     }
-    prune(gutters, lines, size);
+    prune(gutters, lines, usualGap);
     return gutters;
   }
 
@@ -66,14 +84,14 @@ final class GutterFinder {
    * Where hardly a text begins between two gutters, they are one: long texts of the column before
    * end there, or a heading of two words reaches into it. The wider one stays.
    */
-  private static void prune(List<Interval> gutters, List<PieceLine> lines, double size) {
+  private static void prune(List<Interval> gutters, List<PieceLine> lines, double usualGap) {
     double least = lines.size() < 4 ? 1 : Math.max(2, LEAST_BEGINNING * lines.size());
     for (int i = gutters.size() - 1; i >= 0; i--) {
       boolean last = i + 1 == gutters.size();
       double next = last ? Double.MAX_VALUE : gutters.get(i + 1).middle();
       int beginning = 0;
       for (PieceLine line : lines) {
-        beginning += beginsBetween(line, gutters.get(i).middle(), next, size) ? 1 : 0;
+        beginning += beginsBetween(line, gutters.get(i).middle(), next, usualGap) ? 1 : 0;
       }
       if (beginning < least) {
         boolean nextIsNarrower = !last && gutters.get(i + 1).length() < gutters.get(i).length();
@@ -82,13 +100,13 @@ final class GutterFinder {
     }
   }
 
-  private static boolean beginsBetween(PieceLine line, double from, double to, double size) {
+  private static boolean beginsBetween(PieceLine line, double from, double to, double usualGap) {
     Word before = null;
     for (Word word : line.words()) {
       double left = word.box().left();
       boolean over = left >= from && left < to;
       if (over && (before == null || before.box().right() <= from)) {
-        return before == null || isWide(before, word, size);
+        return before == null || isWide(before, word, usualGap);
       }
       before = word;
     }
@@ -98,6 +116,23 @@ final class GutterFinder {
   private static double typeSize(List<PieceLine> lines, PageMeasure measure) {
     double[] sizes = lines.stream().mapToDouble(l -> l.line().size()).sorted().toArray();
     return sizes.length == 0 ? measure.typeSize() : sizes[sizes.length / 2];
+  }
+
+  /** The width of each character of fixed-width type, in points, or 0 for other type. */
+  private static double fixedAdvance(List<PieceLine> lines) {
+    Map<Long, Integer> widths = new HashMap<>();
+    int all = 0;
+    for (PieceLine line : lines) {
+      for (Word word : line.words()) {
+        for (Glyph glyph : word.glyphs()) {
+          widths.merge(Math.round(glyph.box().width() / WIDTH_STEP), 1, Integer::sum);
+          all++;
+        }
+      }
+    }
+    Map.Entry<Long, Integer> commonest =
+        Collections.max(widths.entrySet(), Map.Entry.comparingByValue());
+    return commonest.getValue() >= FIXED_SHARE * all ? commonest.getKey() * WIDTH_STEP : 0;
   }
 
   private static double leastWidth(int lines) {
@@ -165,7 +200,7 @@ final class GutterFinder {
   }
 
   /** Whether the lines with text on both sides usually leave more than a space there. */
-  private static boolean isWideEnough(Interval strip, List<PieceLine> lines, double size) {
+  private static boolean isWideEnough(Interval strip, List<PieceLine> lines, double usualGap) {
     int gaps = 0;
     int wide = 0;
     for (PieceLine line : lines) {
@@ -175,7 +210,7 @@ final class GutterFinder {
         double to = words.get(i).box().left();
         if (from < to && strip.overlap(new Interval(from, to)) > 0) {
           gaps++;
-          wide += isWide(words.get(i - 1), words.get(i), size) ? 1 : 0;
+          wide += isWide(words.get(i - 1), words.get(i), usualGap) ? 1 : 0;
         }
       }
     }
@@ -184,8 +219,8 @@ final class GutterFinder {
   }
 
   /** Whether the gap between two words is wider than a space, or parts two figures. */
-  private static boolean isWide(Word left, Word right, double size) {
-    return right.box().left() - left.box().right() >= USUAL_GAP * size
+  private static boolean isWide(Word left, Word right, double usualGap) {
+    return right.box().left() - left.box().right() >= usualGap
         || Piece.areTwoFigures(left.text(), right.text());
   }
 }

@@ -1,5 +1,6 @@
 package dev.inlay.find;
 
+import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 
 /**
@@ -10,6 +11,13 @@ import dev.inlay.geom.Interval;
  * @param extent from where to where it runs, in points
  */
 public record Ruling(boolean horizontal, double at, Interval extent) {
+
+  /** The box that it fills, without thickness, in points. */
+  public Box box() {
+    return horizontal
+        ? new Box(extent.from(), at, extent.to(), at)
+        : new Box(at, extent.from(), at, extent.to());
+  }
 
   /** Whether two rulings of different directions cross or meet within the given distance. */
   boolean crosses(Ruling other, double distance) {

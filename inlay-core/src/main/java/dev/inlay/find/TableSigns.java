@@ -17,11 +17,20 @@ final class TableSigns {
   /** In a table this share of the lines has text in several columns. */
   private static final double TABULAR_SHARE = 0.4;
 
+  /** Between rulings rows may have many wrapped lines. */
+  private static final double RULED_SHARE = 0.25;
+
   /** Left, right or middle edges of a column's texts this near are aligned, in type sizes. */
   private static final double ALIGNED = 0.35;
 
   /** In an aligned column this share of the texts is. */
   private static final double ALIGNED_SHARE = 0.7;
+
+  /** In contents and indexes this share of the lines has leader dots. */
+  private static final double LEADER_SHARE = 0.3;
+
+  /** Fewer rising numbers may rise by chance. */
+  private static final int LEAST_ENTRIES = 5;
 
   /** So many words stand in a line of a narrow column of running text. */
   private static final double WORDS_IN_PROSE = 3.5;
@@ -41,11 +50,15 @@ final class TableSigns {
     }
     boolean ruled = rulings >= 2;
     int least = ruled ? LEAST_RULED_LINES : LEAST_LINES;
-    if (tabular.size() < least || tabular.size() < TABULAR_SHARE * block.size()) {
+    if (tabular.size() < least
+        || tabular.size() < (ruled ? RULED_SHARE : TABULAR_SHARE) * block.size()) {
       return false;
     }
     List<List<Piece>> columns = columns(tabular, gutters);
-    if (isProse(columns) || isList(columns) || isContents(tabular, columns) || isForm(columns)) {
+    if (isProse(columns)
+        || isList(columns)
+        || isContents(tabular, columns, ruled)
+        || isForm(columns)) {
       return false;
     }
     int aligned = 0;
@@ -100,7 +113,8 @@ final class TableSigns {
   }
 
   /** Titles and page numbers that rise, most often with leaders between them. */
-  private static boolean isContents(List<PieceLine> lines, List<List<Piece>> columns) {
+  private static boolean isContents(
+      List<PieceLine> lines, List<List<Piece>> columns, boolean ruled) {
     List<Piece> last = columns.get(columns.size() - 1);
     long leaders = lines.stream().filter(PieceLine::hasLeader).count();
     int rising = 0;
@@ -115,13 +129,19 @@ final class TableSigns {
       }
     }
     boolean index =
-        leaders > 0.3 * lines.size() && columns.stream().noneMatch(TableSigns::hasDecimals);
+        leaders > LEADER_SHARE * lines.size()
+            && columns.stream().noneMatch(TableSigns::hasDecimals);
     if (index && numbers > 0) {
       return true;
     }
-    boolean pageNumbers = numbers > 0.7 * last.size() && rising > 0.9 * numbers;
-    return pageNumbers && (leaders > 0.3 * lines.size() || columns.size() == 2 && numbers > 5)
-        || leaders > 0.5 * lines.size() && columns.size() == 2 && pageNumbers;
+    boolean rise = numbers > 0.7 * last.size() && rising > 0.9 * numbers;
+    // A column of a table has a heading; the page numbers of contents have none, and stand alone.
+    boolean alone =
+        columns.size() > 2
+            && columns.subList(1, columns.size() - 1).stream().noneMatch(TableSigns::isFigures);
+    boolean bare = alone && numbers == last.size() && numbers >= LEAST_ENTRIES;
+    boolean two = !ruled && columns.size() == 2 && numbers >= LEAST_ENTRIES;
+    return rise && (leaders > LEADER_SHARE * lines.size() || bare || two);
   }
 
   private static boolean hasDecimals(List<Piece> column) {

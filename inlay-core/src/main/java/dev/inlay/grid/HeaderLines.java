@@ -17,7 +17,10 @@ record HeaderLines(int count, boolean sure) {
   private static final int MOST = 7;
 
   /** A ruling goes on below the header over this share of the table's columns. */
-  private static final double FULL = 0.6;
+  private static final double FULL = 0.85;
+
+  /** Broken at the gutters, as a ruling of spanners is not, it covers this share. */
+  private static final double BROKEN = 0.75;
 
   /** A column holds figures where this share of its texts does. */
   private static final double FIGURE_COLUMN = 0.6;
@@ -70,7 +73,7 @@ record HeaderLines(int count, boolean sure) {
       if (inner && Double.isNaN(unbroken) && ruling.extent().length() >= FULL * (right - left)) {
         unbroken = ruling.at();
       }
-      boolean drawn = drawnShare(ruling.at(), rulings, left, right) >= FULL;
+      boolean drawn = drawnShare(ruling.at(), rulings, left, right) >= BROKEN;
       if (inner && Double.isNaN(broken) && drawn) {
         broken = ruling.at();
       }

@@ -173,7 +173,16 @@ public final class OpenGridBuilder {
     CellText text = CellText.ofWords(words);
     boolean bold = glyphs.stream().allMatch(g -> g.face().bold());
     return new Cell(
-        row, column, rowSpan, columnSpan, box, text.joined(), text.lineCount(), bold, Fill.WHITE, glyphs);
+        row,
+        column,
+        rowSpan,
+        columnSpan,
+        box,
+        text.joined(),
+        text.lineCount(),
+        bold,
+        Fill.WHITE,
+        glyphs);
   }
 
   private void warnIfDoubtful(int headerRows) {

@@ -85,7 +85,9 @@ public final class PageTables {
           PageTableBuilder.build(
               grid,
               keeper.warnings(i),
-              TitleFinder.above(grid.frame().box(), outside), i == 0, i == grids.size() - 1));
+              TitleFinder.above(grid.frame().box(), outside),
+              i == 0,
+              i == grids.size() - 1));
     }
     return new PageTables(page.number(), tables, keeper.ledger());
   }

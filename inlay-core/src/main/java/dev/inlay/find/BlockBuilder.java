@@ -1,0 +1,184 @@
+package dev.inlay.find;
+
+import dev.inlay.geom.Box;
+import dev.inlay.geom.Interval;
+import dev.inlay.page.TextLine;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Makes a frame of a run of lines: takes off what does not belong to it, adds the headings above
+ * it, finds its gutters, and drops it where it does not look like a table.
+ */
+final class BlockBuilder {
+
+  /** A ruling belongs to a block unless the block fills less than this share of its length. */
+  private static final double RULING_SHARE = 0.6;
+
+  /** This share of a ruling lies over the block it belongs to. */
+  private static final double RULING_OVER_BLOCK = 0.8;
+
+  /** How far above and below its lines a block's outer rulings stand, in type sizes. */
+  private static final double RULING_REACH = 2.2;
+
+  /** A heading stands at most this far below the ruling above it, in type sizes. */
+  private static final double BELOW_RULING = 2;
+
+  /** A heading of rows stands above them by about a row's step. */
+  private static final double SAME_STEP = 1.2;
+
+  private final int page;
+  private final List<PieceLine> lines;
+  private final List<TextLine> turned;
+  private final List<Ruling> rulings;
+  private final PageMeasure measure;
+
+  BlockBuilder(
+      int page,
+      List<PieceLine> lines,
+      List<TextLine> turned,
+      List<Ruling> rulings,
+      PageMeasure measure) {
+    this.page = page;
+    this.lines = lines;
+    this.turned = turned;
+    this.rulings = rulings;
+    this.measure = measure;
+  }
+
+  /**
+   * The frame of the lines from one index up to another.
+   *
+   * @return empty where they are no table
+   */
+  Optional<OpenFrame> build(int from, int to) {
+    List<PieceLine> run = lines.subList(from, to);
+    BlockTrimmer.Range kept = BlockTrimmer.trim(run, rulingsOf(around(run)), measure);
+    int start = from + kept.from();
+    int end = from + kept.to();
+    Box box = around(lines.subList(start, end));
+    List<Ruling> own = rulingsOf(box);
+    while (end - start > 1 && isRuledOff(lines.get(end - 2), lines.get(end - 1), own)) {
+      end--;
+    }
+    List<TextLine> heads = turnedHeadings(box);
+    start = withHeadings(start, end, box, own, heads);
+    List<PieceLine> block = lines.subList(start, end);
+    List<PieceLine> tabular = block.stream().filter(PieceLine::isTabular).toList();
+    List<Interval> gutters = GutterFinder.find(tabular, measure);
+    if (!TableSigns.looksLikeTable(block, tabular, gutters, own.size())) {
+      return Optional.empty();
+    }
+    Frame frame = new Frame(page, whole(block, own, heads), own, List.of());
+    return Optional.of(new OpenFrame(frame, block, heads, gutters));
+  }
+
+  /** The index of the first line of the block together with the headings that stand above it. */
+  private int withHeadings(
+      int start, int end, Box box, List<Ruling> own, List<TextLine> turnedHeads) {
+    int first = start;
+    while (first > 0
+        && isBelowRuling(lines.get(first - 1), own)
+        && !isRuledBetween(lines.get(first - 1), lines.get(first), box, own)) {
+      first--;
+    }
+    if (first == start
+        && isGroupHeadingAbove(start, end)
+        && !isRuledBetween(lines.get(start - 1), lines.get(start), box, own)) {
+      first--;
+    }
+    double top = turnedHeads.stream().mapToDouble(l -> l.box().top()).min().orElse(box.top());
+    while (first > 0 && lines.get(first - 1).box().centreY() > top) {
+      first--;
+    }
+    return first;
+  }
+
+  private static Box whole(List<PieceLine> block, List<Ruling> rulings, List<TextLine> heads) {
+    Box whole = around(block);
+    for (Ruling ruling : rulings) {
+      whole = whole.union(ruling.box());
+    }
+    for (TextLine head : heads) {
+      whole = whole.union(head.box());
+    }
+    return whole;
+  }
+
+  /** Whether a single line right above a block that begins with a record heads its first rows. */
+  private boolean isGroupHeadingAbove(int start, int end) {
+    if (start == 0 || end - start < 2 || lines.get(start - 1).isTabular()) {
+      return false;
+    }
+    PieceLine above = lines.get(start - 1);
+    PieceLine first = lines.get(start);
+    PieceLine second = lines.get(start + 1);
+    double step = first.line().baseline() - above.line().baseline();
+    double next = second.line().baseline() - first.line().baseline();
+    double left = around(lines.subList(start, end)).left();
+    long figures = TableSigns.figuresIn(first);
+    return step <= SAME_STEP * next
+        && Math.abs(above.box().left() - left) < above.line().size()
+        && figures > 0
+        && figures >= TableSigns.figuresIn(second);
+  }
+
+  /** Turned lines that stand on the upper edge of a block are headings of its columns. */
+  private List<TextLine> turnedHeadings(Box block) {
+    double reach = RULING_REACH * measure.typeSize();
+    List<TextLine> heads = new ArrayList<>();
+    for (TextLine line : turned) {
+      Box box = line.box();
+      boolean atTop = box.top() < block.top() + reach && box.bottom() > block.top() - reach;
+      if (atTop && box.horizontal().overlap(block.horizontal()) > 0) {
+        heads.add(line);
+      }
+    }
+    heads.sort(Comparator.comparingDouble(l -> l.box().left()));
+    return heads;
+  }
+
+  private static Box around(List<PieceLine> lines) {
+    return lines.stream().map(PieceLine::box).reduce(Box::union).orElseThrow();
+  }
+
+  private List<Ruling> rulingsOf(Box box) {
+    double reach = RULING_REACH * measure.typeSize();
+    return rulings.stream()
+        .filter(r -> r.at() > box.top() - reach && r.at() < box.bottom() + reach)
+        .filter(r -> r.extent().length() <= box.width() / RULING_SHARE)
+        .filter(
+            r -> r.extent().overlap(box.horizontal()) >= RULING_OVER_BLOCK * r.extent().length())
+        .toList();
+  }
+
+  /** Whether a single line below the last ruling of a block is a note to it, not a row. */
+  private static boolean isRuledOff(PieceLine above, PieceLine last, List<Ruling> rulings) {
+    if (last.isTabular() || rulings.size() < 2) {
+      return false;
+    }
+    double lowest = rulings.get(rulings.size() - 1).at();
+    return lowest > above.line().baseline() && lowest < last.line().baseline();
+  }
+
+  /** Whether a ruling over the block's width parts a line from the one below it. */
+  private static boolean isRuledBetween(
+      PieceLine line, PieceLine below, Box block, List<Ruling> rulings) {
+    return rulings.stream()
+        .filter(r -> r.at() > line.line().baseline() && r.at() < below.box().centreY())
+        .anyMatch(r -> r.extent().overlap(block.horizontal()) > RULING_OVER_BLOCK * block.width());
+  }
+
+  private boolean isBelowRuling(PieceLine line, List<Ruling> rulings) {
+    Box box = line.box();
+    return rulings.stream()
+        .filter(r -> r.at() < box.centreY())
+        .filter(r -> box.top() - r.at() < BELOW_RULING * line.line().size())
+        .anyMatch(
+            r ->
+                r.extent().from() <= box.left() + measure.snap()
+                    && r.extent().to() >= box.right() - measure.snap());
+  }
+}

@@ -1,0 +1,217 @@
+package dev.inlay.find;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.PageBuilder;
+import dev.inlay.geom.Interval;
+import dev.inlay.page.LineComposer;
+import dev.inlay.page.Page;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Frames without a lattice of rulings, and what only looks like one. */
+class OpenFramesTest {
+
+  private static final PageMeasure MEASURE = new PageMeasure(10);
+
+  private static List<OpenFrame> find(PageBuilder builder) {
+    Page page = builder.build();
+    return OpenFrameFinder.find(
+        1, LineComposer.compose(page.glyphs()), RulingFinder.find(page, MEASURE), MEASURE);
+  }
+
+  private static List<PieceLine> lines(PageBuilder builder) {
+    return PieceLine.of(LineComposer.compose(builder.build().glyphs()));
+  }
+
+  /** Rows of a label and two figures, from a baseline downwards. */
+  private static PageBuilder rows(PageBuilder page, double left, double top, String... labels) {
+    for (int i = 0; i < labels.length; i++) {
+      double y = top + i * 14;
+      page.text(labels[i], left, y).text(String.valueOf(10 + i), left + 120, y);
+      page.text(String.valueOf(200 + i), left + 180, y);
+    }
+    return page;
+  }
+
+  @Test
+  void linesThatLeaveTheSameGuttersAreAFrame() {
+    List<OpenFrame> frames =
+        find(rows(new PageBuilder(), 50, 100, "Cod", "Ling", "Saithe", "Tusk"));
+    assertThat(frames).hasSize(1);
+    assertThat(frames.get(0).gutters()).hasSize(2);
+    assertThat(frames.get(0).lines()).hasSize(4);
+    // The gutter begins where the longest label ends.
+    assertThat(frames.get(0).gutters().get(0)).isEqualTo(new Interval(80, 170));
+  }
+
+  @Test
+  void aLongTextMayReachOverAGutter() {
+    PageBuilder page = rows(new PageBuilder(), 50, 100, "Cod", "Ling", "Saithe", "Tusk", "Hake");
+    rows(page, 50, 170, "Plaice", "Turbot", "Herring", "Whiting", "Prawn");
+    page.text("a label much too long for its column", 50, 240).text("77", 240, 240);
+    List<OpenFrame> frames = find(page);
+    assertThat(frames).hasSize(1);
+    assertThat(frames.get(0).gutters()).hasSize(2);
+    assertThat(frames.get(0).lines()).hasSize(11);
+  }
+
+  @Test
+  void narrowGuttersCountWhereFiguresStandOnBothSides() {
+    PageBuilder page = new PageBuilder();
+    for (int r = 0; r < 9; r++) {
+      for (int c = 0; c < 5; c++) {
+        page.text(String.valueOf(1000 + 37 * r + c), 50 + c * 22.5, 100 + r * 12);
+      }
+    }
+    List<OpenFrame> frames = find(page);
+    assertThat(frames).hasSize(1);
+    assertThat(frames.get(0).gutters()).hasSize(4);
+  }
+
+  @Test
+  void spacesInsideACellAreNoGutter() {
+    PageBuilder page = new PageBuilder();
+    for (int r = 0; r < 8; r++) {
+      page.text("1" + r + " kg", 50, 100 + r * 12).text("2" + r + " May", 150, 100 + r * 12);
+      page.text("3" + r, 250, 100 + r * 12);
+    }
+    assertThat(find(page).get(0).gutters()).hasSize(2);
+  }
+
+  @Test
+  void theThousandsOfOneFigureStayTogether() {
+    List<PieceLine> lines =
+        lines(new PageBuilder().text("10 885", 50, 100).text("12 13", 150, 100));
+    assertThat(lines.get(0).pieces()).extracting(Piece::text).containsExactly("10 885", "12", "13");
+  }
+
+  @Test
+  void leaderDotsAreNoTextAndDotsInColumnsAre() {
+    PageBuilder page = new PageBuilder().text("Cod ........ 12", 50, 100);
+    page.text(".", 50, 120).text(".", 100, 120).text(".", 150, 120).text(".", 200, 120);
+    List<PieceLine> lines = lines(page);
+    assertThat(lines.get(0).words()).hasSize(2);
+    assertThat(lines.get(0).hasLeader()).isTrue();
+    assertThat(lines.get(1).words()).hasSize(4);
+  }
+
+  @Test
+  void rulesMadeOfCharactersAreNoText() {
+    List<PieceLine> lines = lines(new PageBuilder().text("-----", 50, 100).text("Cod", 50, 112));
+    assertThat(lines).hasSize(1);
+  }
+
+  @Test
+  void aRunningHeadIsTakenOff() {
+    PageBuilder page = new PageBuilder().text("Harbour Board", 50, 60).text("page 3", 400, 60);
+    rows(page, 50, 90, "Cod", "Ling", "Saithe", "Tusk");
+    List<OpenFrame> frames = find(page);
+    assertThat(frames).hasSize(1);
+    assertThat(frames.get(0).lines()).hasSize(4);
+  }
+
+  @Test
+  void aSumSetApartBelowItsRowsBelongsToThem() {
+    PageBuilder page = rows(new PageBuilder(), 50, 100, "Cod", "Ling", "Saithe", "Tusk");
+    page.text("All", 50, 164).text("46", 170, 164).text("806", 230, 164);
+    assertThat(find(page).get(0).lines()).hasSize(5);
+  }
+
+  @Test
+  void aNoteBelowTheLastRulingIsNoRow() {
+    PageBuilder page = rows(new PageBuilder(), 50, 100, "Cod", "Ling", "Saithe", "Tusk");
+    page.horizontal(88, 50, 245).horizontal(146, 50, 245).text("Weights", 50, 155);
+    assertThat(find(page).get(0).lines()).hasSize(4);
+  }
+
+  @Test
+  void theSameHeadingsBelowOtherTextBeginAnotherTable() {
+    PageBuilder page = rows(new PageBuilder(), 50, 100, "Cod", "Ling", "Saithe");
+    page.text("and at the other quay of the harbour also", 50, 144);
+    rows(page, 50, 158, "Cod", "Hake", "Tusk");
+    assertThat(find(page)).hasSize(2);
+  }
+
+  @Test
+  void betweenRulingsOfOneWidthAllBelongsTogether() {
+    PageBuilder page = new PageBuilder();
+    for (int r = 0; r < 6; r++) {
+      double top = 100 + r * 40;
+      page.horizontal(top, 50, 350).text("Vessel " + r, 55, top + 14);
+      page.text(String.valueOf(90 - r), 300, top + 14).text("re-rigged at Oyle", 150, top + 20);
+      page.text("in the spring", 150, top + 32);
+    }
+    List<OpenFrame> frames = find(page.horizontal(340, 50, 350));
+    assertThat(frames).hasSize(1);
+    assertThat(frames.get(0).lines()).hasSize(18);
+  }
+
+  @Test
+  void columnsOfRunningTextAreNoTable() {
+    PageBuilder page = new PageBuilder();
+    for (int r = 0; r < 12; r++) {
+      page.text("the boats came in with the tide late", 50, 100 + r * 12);
+      page.text("and were weighed at the quay by noon", 260, 100 + r * 12);
+    }
+    assertThat(find(page)).isEmpty();
+  }
+
+  @Test
+  void aTableBesideRunningTextIsFoundAlone() {
+    PageBuilder page = new PageBuilder();
+    for (int r = 0; r < 14; r++) {
+      page.text("the boats came in with the tide late at", 50, 100 + r * 12);
+    }
+    for (int r = 0; r < 8; r++) {
+      page.text("and were weighed at the quay by noon too", 270, 100 + r * 12);
+    }
+    for (int r = 9; r < 14; r++) {
+      page.text("Cod" + r, 275, 100 + r * 12).text(String.valueOf(90 - r), 420, 100 + r * 12);
+    }
+    List<OpenFrame> frames = find(page);
+    assertThat(frames).hasSize(1);
+    assertThat(frames.get(0).frame().box().left()).isGreaterThan(260);
+    assertThat(frames.get(0).lines()).hasSize(5);
+  }
+
+  @Test
+  void contentsListsAndFormsAreNoTables() {
+    PageBuilder contents = new PageBuilder();
+    PageBuilder list = new PageBuilder();
+    PageBuilder form = new PageBuilder();
+    for (int r = 0; r < 8; r++) {
+      double y = 100 + r * 14;
+      contents.text("Chapter ............", 50, y).text(String.valueOf(3 + 2 * r), 300, y);
+      list.text((r + 1) + ".", 50, y).text("haul in " + (10 + r), 80, y);
+      form.text("Field:", 50, y).text("1" + r, 150, y);
+    }
+    assertThat(find(contents)).isEmpty();
+    assertThat(find(list)).isEmpty();
+    assertThat(find(form)).isEmpty();
+  }
+
+  @Test
+  void cellsWithBoxesOfTheirOwnNeedTheWiderMeasure() {
+    PageBuilder page = new PageBuilder();
+    for (int r = 0; r < 3; r++) {
+      for (int c = 0; c < 3; c++) {
+        page.lattice(50 + c * 64, 100 + r * 24, 60, 20, 1, 1);
+      }
+    }
+    assertThat(FrameFinder.find(page.build(), MEASURE)).hasSize(9);
+    assertThat(FrameFinder.find(page.build(), MEASURE.forSeparateBoxes())).hasSize(1);
+  }
+
+  @Test
+  void turnedLinesOnItsUpperEdgeAreHeadings() {
+    PageBuilder page = rows(new PageBuilder(), 50, 160, "Cod", "Ling", "Saithe", "Tusk");
+    page.upwards("Boxed", 178, 145).upwards("Bulk", 240, 145);
+    List<OpenFrame> frames = find(page);
+    assertThat(frames).hasSize(1);
+    assertThat(new ArrayList<>(frames.get(0).turnedHeadings()))
+        .extracting(l -> l.text())
+        .containsExactly("Boxed", "Bulk");
+  }
+}
