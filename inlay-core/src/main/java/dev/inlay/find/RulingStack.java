@@ -3,7 +3,10 @@ package dev.inlay.find;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Horizontal rulings of one width, one below the other: the edges of the rows of one table.
@@ -21,30 +24,50 @@ record RulingStack(Interval extent, double top, double bottom, int count) {
   /** Rows are at most this many type sizes high. */
   private static final double HIGHEST_ROW = 14;
 
-  /** The stacks among rulings that are sorted from top to bottom. */
+  /** The stacks among horizontal rulings that are sorted from top to bottom. */
   static List<RulingStack> of(List<Ruling> rulings, PageMeasure measure) {
-    List<RulingStack> open = new ArrayList<>();
+    Map<Width, RulingStack> open = new HashMap<>();
+    List<RulingStack> done = new ArrayList<>();
     for (Ruling ruling : rulings) {
-      RulingStack longer = null;
-      for (RulingStack stack : open) {
-        boolean near = ruling.at() - stack.bottom <= HIGHEST_ROW * measure.typeSize();
-        if (near && stack.isAsWideAs(ruling, measure.snap())) {
-          longer = stack;
-        }
+      Width width = Width.of(ruling, measure.snap());
+      Width known = width.neighbours().stream().filter(open::containsKey).findFirst().orElse(width);
+      RulingStack stack = open.get(known);
+      boolean near =
+          stack != null && ruling.at() - stack.bottom <= HIGHEST_ROW * measure.typeSize();
+      if (stack != null && !near) {
+        done.add(stack);
       }
-      if (longer == null) {
-        open.add(new RulingStack(ruling.extent(), ruling.at(), ruling.at(), 1));
-      } else {
-        open.remove(longer);
-        open.add(new RulingStack(longer.extent, longer.top, ruling.at(), longer.count + 1));
-      }
+      open.put(
+          known,
+          near
+              ? new RulingStack(stack.extent, stack.top, ruling.at(), stack.count + 1)
+              : new RulingStack(ruling.extent(), ruling.at(), ruling.at(), 1));
     }
-    return open.stream().filter(s -> s.count >= LEAST).toList();
+    done.addAll(open.values());
+    return done.stream()
+        .filter(s -> s.count >= LEAST)
+        .sorted(Comparator.comparingDouble(RulingStack::top))
+        .toList();
   }
 
-  private boolean isAsWideAs(Ruling ruling, double snap) {
-    return Math.abs(ruling.extent().from() - extent.from()) <= snap
-        && Math.abs(ruling.extent().to() - extent.to()) <= snap;
+  /** Both ends of a ruling, in steps of the snapping distance. */
+  private record Width(long from, long to) {
+
+    static Width of(Ruling ruling, double step) {
+      return new Width(
+          Math.round(ruling.extent().from() / step), Math.round(ruling.extent().to() / step));
+    }
+
+    /** This width and those that rounding may have made of it. */
+    List<Width> neighbours() {
+      List<Width> all = new ArrayList<>(List.of(this));
+      for (long f = from - 1; f <= from + 1; f++) {
+        for (long t = to - 1; t <= to + 1; t++) {
+          all.add(new Width(f, t));
+        }
+      }
+      return all;
+    }
   }
 
   /** Whether a box lies between the first and the last ruling. */
