@@ -1,14 +1,10 @@
 package dev.inlay.find;
 
 import dev.inlay.geom.Interval;
-import dev.inlay.page.Glyph;
 import dev.inlay.page.Word;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 
 /**
  * Finds the gutters of a block of lines: the strips that no word, or hardly any, crosses over the
@@ -39,10 +35,12 @@ final class GutterFinder {
   /** In fixed-width type a space is as wide as a letter; a gutter is clearly wider. */
   private static final double FIXED_WIDTH_GAP = 1.4;
 
-  /** Widths are compared in steps of this many points. */
+  /** Widths that differ by no more than this many points are alike. */
   private static final double WIDTH_STEP = 0.1;
 
-  /** Type is of fixed width where this share of its characters has the commonest width. */
+  /**
+   * Type is of fixed width where this share of its characters, the middle one, is alike in width.
+   */
   private static final double FIXED_SHARE = 0.95;
 
   /** Behind a gutter texts begin in at least this share of the lines. */
@@ -120,19 +118,18 @@ final class GutterFinder {
 
   /** The width of each character of fixed-width type, in points, or 0 for other type. */
   private static double fixedAdvance(List<PieceLine> lines) {
-    Map<Long, Integer> widths = new HashMap<>();
-    int all = 0;
-    for (PieceLine line : lines) {
-      for (Word word : line.words()) {
-        for (Glyph glyph : word.glyphs()) {
-          widths.merge(Math.round(glyph.box().width() / WIDTH_STEP), 1, Integer::sum);
-          all++;
-        }
-      }
-    }
-    Map.Entry<Long, Integer> commonest =
-        Collections.max(widths.entrySet(), Map.Entry.comparingByValue());
-    return commonest.getValue() >= FIXED_SHARE * all ? commonest.getKey() * WIDTH_STEP : 0;
+    double[] widths =
+        lines.stream()
+            .flatMap(l -> l.words().stream())
+            .flatMap(w -> w.glyphs().stream())
+            .mapToDouble(g -> g.box().width())
+            .sorted()
+            .toArray();
+    // Where nearly all are alike, those at both ends of the middle part are.
+    int margin = (int) ((1 - FIXED_SHARE) / 2 * widths.length);
+    double least = widths[margin];
+    double most = widths[widths.length - 1 - margin];
+    return most - least <= WIDTH_STEP ? most : 0;
   }
 
   private static double leastWidth(int lines) {

@@ -46,7 +46,11 @@ public record Piece(List<Word> words, Box box) {
 
   /** The box around words, in points; there is at least one. */
   public static Box around(List<Word> words) {
-    return words.stream().map(Word::box).reduce(Box::union).orElseThrow();
+    Box box = words.get(0).box();
+    for (Word word : words) {
+      box = box.union(word.box());
+    }
+    return box;
   }
 
   /** Parts words of one line at wide gaps. */

@@ -13,10 +13,11 @@ import java.util.regex.Pattern;
  * out.
  *
  * @param line the line as composed
- * @param pieces at least one, from left to right
+ * @param words its words from left to right, at least one
+ * @param pieces the same words, parted at wide gaps; at least one, from left to right
  * @param hasLeader whether leader dots stand in it
  */
-public record PieceLine(TextLine line, List<Piece> pieces, boolean hasLeader) {
+public record PieceLine(TextLine line, List<Word> words, List<Piece> pieces, boolean hasLeader) {
 
   /** Dots in a row, with or without spaces between them, lead the eye and say nothing. */
   private static final Pattern LEADER = Pattern.compile("[.·…_]{4,}|…{2,}");
@@ -32,6 +33,7 @@ public record PieceLine(TextLine line, List<Piece> pieces, boolean hasLeader) {
 
   /** Keeps a copy of the pieces that cannot change. */
   public PieceLine {
+    words = List.copyOf(words);
     pieces = List.copyOf(pieces);
   }
 
@@ -44,7 +46,7 @@ public record PieceLine(TextLine line, List<Piece> pieces, boolean hasLeader) {
       leader |= removeSpacedDots(words, line.size());
       words.removeIf(w -> CHARACTER_RULE.matcher(w.text()).matches());
       if (!words.isEmpty()) {
-        result.add(new PieceLine(line, Piece.split(words, line.size()), leader));
+        result.add(new PieceLine(line, words, Piece.split(words, line.size()), leader));
       }
     }
     return result;
@@ -82,11 +84,6 @@ public record PieceLine(TextLine line, List<Piece> pieces, boolean hasLeader) {
     return pieces.get(0).box().union(pieces.get(pieces.size() - 1).box());
   }
 
-  /** All words from left to right. */
-  public List<Word> words() {
-    return pieces.stream().flatMap(p -> p.words().stream()).toList();
-  }
-
   /** Whether several pieces stand in it. */
   public boolean isTabular() {
     return pieces.size() > 1;
@@ -100,7 +97,6 @@ public record PieceLine(TextLine line, List<Piece> pieces, boolean hasLeader) {
   /** The white stretches between its words, in points. */
   List<Interval> gaps() {
     List<Interval> gaps = new ArrayList<>();
-    List<Word> words = words();
     double end = words.get(0).box().right();
     for (Word word : words) {
       if (word.box().left() > end) {

@@ -20,13 +20,14 @@ record LineCells(PieceLine line, List<Part> parts) {
    * Words that stand together in one column or reach over several.
    *
    * @param words at least one
+   * @param box the box around them, in points
    * @param first the first column, from 0
    * @param last the last column
    */
-  record Part(List<Word> words, int first, int last) {
+  record Part(List<Word> words, Box box, int first, int last) {
 
-    Box box() {
-      return Piece.around(words);
+    Part(List<Word> words, int first, int last) {
+      this(words, Piece.around(words), first, last);
     }
 
     String text() {

@@ -19,7 +19,12 @@ public record Glyph(String text, Box box, double baseline, double size, Turn tur
 
   /** Whether nothing is seen of it: it only keeps others apart. */
   public boolean isBlank() {
-    return text.codePoints().allMatch(Glyph::isSpace);
+    for (int i = 0; i < text.length(); i += Character.charCount(text.codePointAt(i))) {
+      if (!isSpace(text.codePointAt(i))) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private static boolean isSpace(int codePoint) {

@@ -24,7 +24,14 @@ final class GlyphSieve {
   private final Map<Spot, List<Glyph>> bySpot = new HashMap<>();
 
   /** A square of the page and what stands in it. */
-  private record Spot(String text, long column, long row) {}
+  private record Spot(String text, long column, long row) {
+
+    /** Mixed by hand: the generated one is slow in a loop over every character. */
+    @Override
+    public int hashCode() {
+      return (text.hashCode() * 31 + Long.hashCode(column)) * 31 + Long.hashCode(row);
+    }
+  }
 
   void add(Glyph glyph, boolean isInvisible, Box clip) {
     Box box = glyph.box();
@@ -40,21 +47,34 @@ final class GlyphSieve {
   }
 
   private boolean isRepeat(Glyph glyph) {
-    // Squares as wide as the reach: a repeat lies in the same square or in one of its neighbours.
+    // Squares twice as wide as the reach: a repeat lies in the same square or in one of the three
+    // on the side where the glyph's corner lies.
     double reach = SAME_PLACE * glyph.size();
-    long column = Math.round(glyph.box().left() / reach);
-    long row = Math.round(glyph.box().top() / reach);
-    for (long c = column - 1; c <= column + 1; c++) {
-      for (long r = row - 1; r <= row + 1; r++) {
-        for (Glyph other : bySpot.getOrDefault(new Spot(glyph.text(), c, r), List.of())) {
-          if (Math.abs(other.box().left() - glyph.box().left()) <= reach
-              && Math.abs(other.box().top() - glyph.box().top()) <= reach) {
-            return true;
-          }
-        }
+    double x = glyph.box().left() / (2 * reach);
+    double y = glyph.box().top() / (2 * reach);
+    long column = Math.round(x);
+    long row = Math.round(y);
+    long besideColumn = x < column ? column - 1 : column + 1;
+    long besideRow = y < row ? row - 1 : row + 1;
+    Spot own = new Spot(glyph.text(), column, row);
+    boolean repeat =
+        holdsNear(own, glyph, reach)
+            || holdsNear(new Spot(glyph.text(), besideColumn, row), glyph, reach)
+            || holdsNear(new Spot(glyph.text(), column, besideRow), glyph, reach)
+            || holdsNear(new Spot(glyph.text(), besideColumn, besideRow), glyph, reach);
+    if (!repeat) {
+      bySpot.computeIfAbsent(own, s -> new ArrayList<>(1)).add(glyph);
+    }
+    return repeat;
+  }
+
+  private boolean holdsNear(Spot spot, Glyph glyph, double reach) {
+    for (Glyph other : bySpot.getOrDefault(spot, List.of())) {
+      if (Math.abs(other.box().left() - glyph.box().left()) <= reach
+          && Math.abs(other.box().top() - glyph.box().top()) <= reach) {
+        return true;
       }
     }
-    bySpot.computeIfAbsent(new Spot(glyph.text(), column, row), s -> new ArrayList<>()).add(glyph);
     return false;
   }
 

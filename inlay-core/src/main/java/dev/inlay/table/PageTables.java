@@ -76,7 +76,7 @@ public final class PageTables {
     grids.sort(
         Comparator.comparingDouble((Grid g) -> g.frame().box().top())
             .thenComparingDouble(g -> g.frame().box().left()));
-    outside = outside(page, index, grids);
+    outside = outsideOf(grids, outside);
     LedgerKeeper keeper = new LedgerKeeper(page, index, grids);
     List<PageTable> tables = new ArrayList<>();
     for (int i = 0; i < grids.size(); i++) {
@@ -134,6 +134,16 @@ public final class PageTables {
       return false;
     }
     return grid.columns() >= LEAST_COLUMNS && grid.rows().size() >= LEAST_ROWS && filled >= 2;
+  }
+
+  /** The lines that stand in none of the grids' frames. */
+  private static List<TextLine> outsideOf(List<Grid> grids, List<TextLine> lines) {
+    return lines.stream()
+        .filter(
+            l ->
+                grids.stream()
+                    .noneMatch(g -> g.frame().box().contains(l.box().centreX(), l.box().centreY())))
+        .toList();
   }
 
   private static List<TextLine> outside(Page page, GlyphIndex index, List<Grid> grids) {
