@@ -1,0 +1,137 @@
+package dev.inlay.table;
+
+import dev.inlay.find.Frame;
+import dev.inlay.find.FrameFinder;
+import dev.inlay.find.OpenFrame;
+import dev.inlay.find.OpenFrameFinder;
+import dev.inlay.find.PageMeasure;
+import dev.inlay.find.Ruling;
+import dev.inlay.find.RulingFinder;
+import dev.inlay.grid.Grid;
+import dev.inlay.grid.GridBuilder;
+import dev.inlay.grid.OpenGridBuilder;
+import dev.inlay.grid.WarningCode;
+import dev.inlay.page.Glyph;
+import dev.inlay.page.GlyphIndex;
+import dev.inlay.page.LineComposer;
+import dev.inlay.page.Page;
+import dev.inlay.page.TextLine;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * The grids of one page: those of ruled frames first, because rulings are drawn on purpose, then
+ * those of open frames among the lines that are left.
+ *
+ * @param grids from top to bottom, those that begin at the same height from left to right
+ * @param outside the lines that stand in none of them
+ */
+record PageGrids(List<Grid> grids, List<TextLine> outside) {
+
+  /** Fewer rows or columns make a box, not a table. */
+  private static final int LEAST_ROWS = 2;
+
+  private static final int LEAST_COLUMNS = 2;
+
+  /** Fewer boxes that stand alone are no cells. */
+  private static final int LEAST_BOXES = 6;
+
+  /** Boxes joined by lines leave odd areas, and most of them are empty: a diagram, not a table. */
+  private static final double LEAST_FILLED = 0.5;
+
+  /** Finds the grids of a page. */
+  static PageGrids find(Page page, GlyphIndex index, PageMeasure measure) {
+    List<Grid> grids = ruled(page, index, measure);
+    List<TextLine> outside = outside(page, index, grids);
+    List<Ruling> rulings = RulingFinder.find(page, measure);
+    for (OpenFrame open : OpenFrameFinder.find(page.number(), outside, rulings, measure)) {
+      grids.add(OpenGridBuilder.build(open));
+    }
+    grids.sort(
+        Comparator.comparingDouble((Grid g) -> g.frame().box().top())
+            .thenComparingDouble(g -> g.frame().box().left()));
+    return new PageGrids(grids, outsideOf(grids, outside));
+  }
+
+  private static List<Grid> ruled(Page page, GlyphIndex index, PageMeasure measure) {
+    List<Grid> grids = new ArrayList<>();
+    int boxes = 0;
+    for (Frame frame : FrameFinder.find(page, measure)) {
+      Grid grid = GridBuilder.build(frame, page, index, measure);
+      if (isTable(grid)) {
+        grids.add(betterOf(grid, index, measure));
+      } else {
+        boxes++;
+      }
+    }
+    if (boxes >= LEAST_BOXES) {
+      addSeparateBoxes(page, index, measure.forSeparateBoxes(), grids);
+    }
+    return grids;
+  }
+
+  /**
+   * A grid whose rulings part only some of its rows or columns is explained better by its lines.
+   */
+  private static Grid betterOf(Grid grid, GlyphIndex index, PageMeasure measure) {
+    boolean crowded = grid.warnings().stream().anyMatch(w -> w.code() == WarningCode.CROWDED_ROW);
+    if (grid.isClosed() && !crowded) {
+      return grid;
+    }
+    return fromLines(grid.frame(), index, measure)
+        .filter(lines -> crowded || lines.columns() > grid.columns())
+        .orElse(grid);
+  }
+
+  /** The grid of a frame whose rows no ruling parts: rows from lines, columns from both. */
+  private static Optional<Grid> fromLines(Frame frame, GlyphIndex index, PageMeasure measure) {
+    List<TextLine> lines = LineComposer.compose(index.within(frame.box()));
+    return OpenFrameFinder.within(frame, lines, measure).map(OpenGridBuilder::build);
+  }
+
+  /** Adds tables whose cells each have a box of their own, with gaps between them. */
+  private static void addSeparateBoxes(
+      Page page, GlyphIndex index, PageMeasure measure, List<Grid> grids) {
+    for (Frame frame : FrameFinder.find(page, measure)) {
+      boolean free = grids.stream().noneMatch(g -> g.frame().box().meets(frame.box()));
+      Grid grid = GridBuilder.build(frame, page, index, measure);
+      if (free && grid.isClosed() && isTable(grid) && grid.warnings().isEmpty()) {
+        grids.add(grid);
+      }
+    }
+  }
+
+  private static boolean isTable(Grid grid) {
+    long filled = grid.rows().stream().flatMap(List::stream).filter(c -> !c.isEmpty()).count();
+    long cells = grid.rows().stream().mapToLong(List::size).sum();
+    boolean odd = grid.warnings().stream().anyMatch(w -> w.code() == WarningCode.ODD_CELL);
+    long rowsWithText =
+        grid.rows().stream().filter(r -> r.stream().anyMatch(c -> !c.isEmpty())).count();
+    boolean sparse = rowsWithText <= LEAST_FILLED * grid.rows().size();
+    if (sparse || odd && filled < LEAST_FILLED * cells) {
+      return false;
+    }
+    return grid.columns() >= LEAST_COLUMNS && grid.rows().size() >= LEAST_ROWS && filled >= 2;
+  }
+
+  /** The lines that stand in none of the grids' frames. */
+  private static List<TextLine> outsideOf(List<Grid> grids, List<TextLine> lines) {
+    return lines.stream()
+        .filter(
+            l ->
+                grids.stream()
+                    .noneMatch(g -> g.frame().box().contains(l.box().centreX(), l.box().centreY())))
+        .toList();
+  }
+
+  private static List<TextLine> outside(Page page, GlyphIndex index, List<Grid> grids) {
+    Set<Glyph> inside = Collections.newSetFromMap(new IdentityHashMap<>());
+    grids.forEach(g -> inside.addAll(index.within(g.frame().box())));
+    return LineComposer.compose(page.glyphs().stream().filter(g -> !inside.contains(g)).toList());
+  }
+}
