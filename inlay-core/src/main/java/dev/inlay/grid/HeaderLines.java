@@ -30,7 +30,10 @@ record HeaderLines(int count, boolean sure) {
     int bold = boldOnTop(lines);
     int words = wordsOverFigures(lines, columns);
     boolean likeBody =
-        words == 0 && bold == 0 && hasFigures(lines, columns) && rowsAreRuled(lines, rulings);
+        words == 0
+            && bold == 0
+            && (rowsAreRuled(lines, rulings) && hasFigures(0, lines, columns)
+                || areRecords(ruled, lines, columns));
     boolean oneText = lines.stream().limit(ruled).allMatch(l -> l.parts().size() == 1);
     if (ruled > 0 && oneText) {
       return new HeaderLines(0, true); // a heading of rows that the page begins with
@@ -117,12 +120,21 @@ record HeaderLines(int count, boolean sure) {
     return inner >= 2 && inner * 2 >= lines.size() - 1;
   }
 
-  /** Whether the first line has figures where the lines below have them: it is a record then. */
-  private static boolean hasFigures(List<LineCells> lines, int columns) {
+  /** Whether most of several lines are records: the ruling below them ends a group of rows. */
+  private static boolean areRecords(int count, List<LineCells> lines, int columns) {
+    int records = 0;
+    for (int i = 0; i < count; i++) {
+      records += hasFigures(i, lines, columns) ? 1 : 0;
+    }
+    return count > 1 && records * 2 > count;
+  }
+
+  /** Whether a line has figures where the others have them: it is a record then. */
+  private static boolean hasFigures(int line, List<LineCells> lines, int columns) {
     boolean[] figures = figureColumns(lines, columns);
     int there = 0;
     int all = 0;
-    for (Part part : lines.get(0).parts()) {
+    for (Part part : lines.get(line).parts()) {
       if (!part.spans() && figures[part.first()]) {
         all++;
         // A year or a number of a column stands over other figures as a heading does.
