@@ -100,11 +100,7 @@ public final class GridBuilder {
       warn(WarningCode.CUT_WORD, "a boundary cuts through \"" + cut + "\"");
     }
     if (unknown > 0) {
-      warn(
-          WarningCode.UNKNOWN_CHARACTER,
-          unknown
-              + " character(s) whose meaning the file does not give, shown as "
-              + Glyph.UNKNOWN);
+      warn(WarningCode.UNKNOWN_CHARACTER, Warning.unknownCharacters(unknown));
     }
     return shares;
   }

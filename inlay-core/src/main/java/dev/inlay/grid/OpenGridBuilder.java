@@ -82,7 +82,8 @@ public final class OpenGridBuilder {
       warn(
           WarningCode.HEADER_UNSURE, "nothing but its place tells that the first row is a heading");
     }
-    warnIfDoubtful(headerRows);
+    warnIfDoubtful(header.count());
+    warnIfUnknown();
     List<Double> columnEdges = new ArrayList<>();
     columnEdges.add(box.left());
     open.gutters().forEach(g -> columnEdges.add(g.middle()));
@@ -185,7 +186,7 @@ public final class OpenGridBuilder {
         glyphs);
   }
 
-  private void warnIfDoubtful(int headerRows) {
+  private void warnIfDoubtful(int headerLines) {
     double size = open.lines().get(0).line().size();
     for (Interval gutter : open.gutters()) {
       if (gutter.length() < NARROW_GUTTER * size) {
@@ -199,12 +200,24 @@ public final class OpenGridBuilder {
     }
     long crossing =
         lines.stream()
-            .skip(headerRows)
+            .skip(headerLines)
             .filter(l -> l.parts().size() > 1 && l.parts().stream().anyMatch(Part::spans))
             .count();
     if (crossing > 0) {
       warn(
           WarningCode.CROSSED_GUTTER, crossing + " line(s) have a text that reaches over a gutter");
+    }
+  }
+
+  private void warnIfUnknown() {
+    long unknown =
+        rows.stream()
+            .flatMap(List::stream)
+            .flatMap(c -> c.glyphs().stream())
+            .filter(g -> g.text().equals(Glyph.UNKNOWN))
+            .count();
+    if (unknown > 0) {
+      warn(WarningCode.UNKNOWN_CHARACTER, Warning.unknownCharacters(unknown));
     }
   }
 

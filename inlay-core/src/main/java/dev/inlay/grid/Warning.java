@@ -1,5 +1,7 @@
 package dev.inlay.grid;
 
+import dev.inlay.page.Glyph;
+
 /**
  * A reason to look at a table.
  *
@@ -10,6 +12,11 @@ package dev.inlay.grid;
 public record Warning(WarningCode code, int page, String message) {
 
   private static final int LONGEST_QUOTE = 30;
+
+  /** The message for characters whose meaning the file does not give. */
+  static String unknownCharacters(long count) {
+    return count + " character(s) whose meaning the file does not give, shown as " + Glyph.UNKNOWN;
+  }
 
   /** A text, cut where it is too long to be quoted in a message. */
   public static String shortened(String text) {

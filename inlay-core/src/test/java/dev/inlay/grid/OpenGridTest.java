@@ -128,6 +128,14 @@ class OpenGridTest {
   }
 
   @Test
+  void charactersOfUnknownMeaningAreTold() {
+    Grid grid = grid(line(body(new PageBuilder(), 100), 156, "\uFFFD\uFFFD", "Oyle", "1.5", "2.5"));
+    assertThat(grid.warnings())
+        .extracting(Warning::code)
+        .containsExactly(WarningCode.UNKNOWN_CHARACTER);
+  }
+
+  @Test
   void everyGlyphOfACellIsKnown() {
     Grid grid = grid(body(new PageBuilder(), 100));
     for (List<Cell> cells : grid.rows()) {
