@@ -98,14 +98,16 @@ class OpenTablesIT {
             .redirectErrorStream(true)
             .redirectOutput(folder.resolve("said").toFile())
             .start();
-    assertThat(process.waitFor(1200, TimeUnit.MILLISECONDS)).isFalse();
+    boolean ended = process.waitFor(1, TimeUnit.SECONDS);
     process.destroy();
     process.waitFor();
     try (Stream<Path> files = Files.list(folder)) {
-      assertThat(files.map(f -> f.getFileName().toString()))
-          .containsExactlyInAnyOrder("huge.pdf", "said");
+      List<String> names = files.map(f -> f.getFileName().toString()).toList();
+      // On a fast machine the run may have ended by itself: then its file is there, whole.
+      assertThat(names).contains("huge.pdf", "said").hasSize(ended ? 3 : 2);
+      assertThat(names).noneMatch(n -> n.endsWith(".part"));
     }
-    Result again = Program.run(folder, "extract", "huge.pdf", "--pages", "1-3", "-o", "huge.json");
+    Result again = Program.run(folder, "extract", "huge.pdf", "--pages", "1-3", "-o", "again.json");
     assertThat(again.code()).isZero();
   }
 }
