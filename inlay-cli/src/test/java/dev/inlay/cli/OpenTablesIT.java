@@ -98,9 +98,9 @@ class OpenTablesIT {
             .redirectErrorStream(true)
             .redirectOutput(folder.resolve("said").toFile())
             .start();
-    boolean ended = process.waitFor(1, TimeUnit.SECONDS);
+    process.waitFor(1, TimeUnit.SECONDS);
     process.destroy();
-    process.waitFor();
+    boolean ended = process.waitFor() == 0;
     try (Stream<Path> files = Files.list(folder)) {
       List<String> names = files.map(f -> f.getFileName().toString()).toList();
       // On a fast machine the run may have ended by itself: then its file is there, whole.
