@@ -117,7 +117,7 @@ public final class Extractor {
       asked++;
       try {
         Page page = pdf.page(number);
-        if (page.typeSize() > 0) {
+        if (page.hasText()) {
           withText++;
           stitcher.add(PageTables.of(page));
         } else if (!page.pictures().isEmpty()) {

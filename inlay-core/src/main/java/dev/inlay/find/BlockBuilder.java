@@ -55,7 +55,7 @@ final class BlockBuilder {
    */
   Optional<OpenFrame> build(int from, int to) {
     List<PieceLine> run = lines.subList(from, to);
-    BlockTrimmer.Range kept = BlockTrimmer.trim(run, rulingsOf(around(run)), measure);
+    BlockTrimmer.Range kept = BlockTrimmer.trim(run, rulingsOf(around(run)));
     int start = from + kept.from();
     int end = from + kept.to();
     Box box = around(lines.subList(start, end));
@@ -67,7 +67,7 @@ final class BlockBuilder {
     start = withHeadings(start, end, box, own, heads);
     List<PieceLine> block = lines.subList(start, end);
     List<PieceLine> tabular = block.stream().filter(PieceLine::isTabular).toList();
-    List<Interval> gutters = GutterFinder.find(tabular, measure);
+    List<Interval> gutters = GutterFinder.find(tabular);
     if (!TableSigns.looksLikeTable(block, tabular, gutters, own.size())) {
       return Optional.empty();
     }

@@ -27,10 +27,10 @@ final class BlockTrimmer {
   private final double usualStep;
   private final double topRuling;
 
-  private BlockTrimmer(List<PieceLine> lines, List<Ruling> rulings, PageMeasure measure) {
+  private BlockTrimmer(List<PieceLine> lines, List<Ruling> rulings) {
     this.lines = lines;
     topRuling = topRuling(lines, rulings);
-    gutters = GutterFinder.find(lines.stream().filter(PieceLine::isTabular).toList(), measure);
+    gutters = GutterFinder.find(lines.stream().filter(PieceLine::isTabular).toList());
     double[] steps = new double[lines.size() - 1];
     for (int i = 1; i < lines.size(); i++) {
       steps[i - 1] = step(i);
@@ -52,10 +52,9 @@ final class BlockTrimmer {
    *
    * @param lines at least one
    * @param rulings those that run through them
-   * @param measure of the page
    */
-  static Range trim(List<PieceLine> lines, List<Ruling> rulings, PageMeasure measure) {
-    BlockTrimmer trimmer = new BlockTrimmer(lines, rulings, measure);
+  static Range trim(List<PieceLine> lines, List<Ruling> rulings) {
+    BlockTrimmer trimmer = new BlockTrimmer(lines, rulings);
     int first = trimmer.first();
     return new Range(first, trimmer.end(first));
   }

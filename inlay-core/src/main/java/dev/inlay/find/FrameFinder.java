@@ -2,7 +2,6 @@ package dev.inlay.find;
 
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Groups;
-import dev.inlay.page.Page;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -23,10 +22,12 @@ public final class FrameFinder {
   /**
    * Finds the frames of a page.
    *
+   * @param page the page's number, from 1
+   * @param rulings those of the page, horizontal ones first, as {@link RulingFinder} gives them
+   * @param measure of the page
    * @return from top to bottom, those that begin at the same height from left to right
    */
-  public static List<Frame> find(Page page, PageMeasure measure) {
-    List<Ruling> rulings = RulingFinder.find(page, measure);
+  public static List<Frame> find(int page, List<Ruling> rulings, PageMeasure measure) {
     Groups groups = new Groups(rulings.size());
     joinCrossing(rulings, measure.snap(), groups);
 
@@ -39,7 +40,7 @@ public final class FrameFinder {
       List<Ruling> horizontals = members.stream().filter(Ruling::horizontal).toList();
       List<Ruling> verticals = members.stream().filter(r -> !r.horizontal()).toList();
       if (horizontals.size() >= LEAST_RULINGS && verticals.size() >= LEAST_RULINGS) {
-        frames.add(new Frame(page.number(), around(members), horizontals, verticals));
+        frames.add(new Frame(page, around(members), horizontals, verticals));
       }
     }
     frames.sort(

@@ -57,14 +57,13 @@ final class GutterFinder {
    * Finds the gutters.
    *
    * @param lines the lines that have several pieces
-   * @param measure the page's measure
    * @return from left to right, in points
    */
-  static List<Interval> find(List<PieceLine> lines, PageMeasure measure) {
+  static List<Interval> find(List<PieceLine> lines) {
     if (lines.isEmpty()) {
       return List.of();
     }
-    double size = typeSize(lines, measure);
+    double size = typeSize(lines);
     double usualGap = Math.max(USUAL_GAP * size, FIXED_WIDTH_GAP * fixedAdvance(lines));
     double allowed = Math.floor(CROSSING_SHARE * lines.size());
     List<Interval> gutters = new ArrayList<>();
@@ -111,9 +110,9 @@ final class GutterFinder {
     return false;
   }
 
-  private static double typeSize(List<PieceLine> lines, PageMeasure measure) {
+  private static double typeSize(List<PieceLine> lines) {
     double[] sizes = lines.stream().mapToDouble(l -> l.line().size()).sorted().toArray();
-    return sizes.length == 0 ? measure.typeSize() : sizes[sizes.length / 2];
+    return sizes[sizes.length / 2];
   }
 
   /** The width of each character of fixed-width type, in points, or 0 for other type. */

@@ -22,4 +22,18 @@ public record OpenFrame(
     turnedHeadings = List.copyOf(turnedHeadings);
     gutters = List.copyOf(gutters);
   }
+
+  /**
+   * The column that holds a place, from 0.
+   *
+   * @param x in points
+   * @param gutters from left to right
+   */
+  public static int columnAt(double x, List<Interval> gutters) {
+    int column = 0;
+    while (column < gutters.size() && x > gutters.get(column).middle()) {
+      column++;
+    }
+    return column;
+  }
 }

@@ -73,7 +73,7 @@ public final class OpenFrameFinder {
     sorted.sort(Comparator.comparingDouble(TextLine::baseline));
     List<PieceLine> block = PieceLine.of(sorted);
     List<PieceLine> tabular = block.stream().filter(PieceLine::isTabular).toList();
-    List<Interval> gutters = new ArrayList<>(GutterFinder.find(tabular, measure));
+    List<Interval> gutters = new ArrayList<>(GutterFinder.find(tabular));
     for (Ruling ruling : frame.verticals()) {
       if (partsColumns(ruling, frame, measure) && !isInGutter(ruling, gutters, measure)) {
         gutters.add(new Interval(ruling.at(), ruling.at()));

@@ -102,22 +102,35 @@ final class PageColumns {
     }
   }
 
-  /**
-   * The width of the strip around x that parts two columns of the page, or 0 where it parts none.
-   */
-  private double stripAt(double x) {
-    Side before = new Side();
-    Side after = new Side();
-    before.edge = left;
-    after.edge = right;
-    int crossing = 0;
-    int common = 0;
-    for (TextLine line : lines) {
-      List<Word> words = line.words();
-      if (words.stream().anyMatch(w -> w.box().left() < x && w.box().right() > x)) {
-        crossing++;
-        continue;
+  /** The lines parted at a place, and how many of them cross it or stand on both sides. */
+  private final class Parting {
+    final Side before = new Side();
+    final Side after = new Side();
+    int crossing;
+    int common;
+
+    /**
+     * Parts the lines.
+     *
+     * @param keepCrossing whether lines that cross the place stay whole, on the left
+     */
+    Parting(double x, boolean keepCrossing) {
+      before.edge = left;
+      after.edge = right;
+      for (TextLine line : lines) {
+        if (line.words().stream().anyMatch(w -> w.box().left() < x && w.box().right() > x)) {
+          crossing++;
+          if (keepCrossing) {
+            before.lines.add(line);
+          }
+        } else {
+          part(line, x);
+        }
       }
+    }
+
+    private void part(TextLine line, double x) {
+      List<Word> words = line.words();
       List<Word> leftWords = words.stream().filter(w -> w.box().right() <= x).toList();
       List<Word> rightWords = words.stream().filter(w -> w.box().left() >= x).toList();
       if (!leftWords.isEmpty()) {
@@ -130,14 +143,25 @@ final class PageColumns {
       }
       common += leftWords.isEmpty() || rightWords.isEmpty() ? 0 : 1;
     }
+  }
+
+  /**
+   * The width of the strip around x that parts two columns of the page, or 0 where it parts none.
+   */
+  private double stripAt(double x) {
+    Parting parting = new Parting(x, false);
+    Side before = parting.before;
+    Side after = parting.after;
     double width = after.edge - before.edge;
-    boolean few = Math.min(before.lines.size(), after.lines.size()) < LEAST_APART;
-    if (few || crossing > CROSSING_SHARE * lines.size() || width < before.lines.get(0).size()) {
+    int fewer = Math.min(before.lines.size(), after.lines.size());
+    if (fewer < LEAST_APART
+        || parting.crossing > CROSSING_SHARE * lines.size()
+        || width < before.lines.get(0).size()) {
       return 0;
     }
     boolean prose = isProse(before, left, before.edge) && isProse(after, after.edge, right);
     boolean apart =
-        common <= COMMON_SHARE * Math.min(before.lines.size(), after.lines.size())
+        parting.common <= COMMON_SHARE * fewer
             && width >= WIDE_STRIP * before.lines.get(0).size()
             && before.height().overlap(after.height()) > 0
             && !isRuledAcross(x, before.height(), after.height());
@@ -165,23 +189,7 @@ final class PageColumns {
   }
 
   private List<List<TextLine>> partedAt(double x) {
-    Side before = new Side();
-    Side after = new Side();
-    for (TextLine line : lines) {
-      List<Word> words = line.words();
-      if (words.stream().anyMatch(w -> w.box().left() < x && w.box().right() > x)) {
-        before.lines.add(line);
-        continue;
-      }
-      List<Word> leftWords = words.stream().filter(w -> w.box().right() <= x).toList();
-      List<Word> rightWords = words.stream().filter(w -> w.box().left() >= x).toList();
-      if (!leftWords.isEmpty()) {
-        before.add(line, leftWords);
-      }
-      if (!rightWords.isEmpty()) {
-        after.add(line, rightWords);
-      }
-    }
-    return List.of(before.lines, after.lines);
+    Parting parting = new Parting(x, true);
+    return List.of(parting.before.lines, parting.after.lines);
   }
 }

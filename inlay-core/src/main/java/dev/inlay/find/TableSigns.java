@@ -82,11 +82,7 @@ final class TableSigns {
     }
     for (PieceLine line : lines) {
       for (Piece piece : line.pieces()) {
-        int at = 0;
-        while (at < gutters.size() && piece.box().centreX() > gutters.get(at).middle()) {
-          at++;
-        }
-        columns.get(at).add(piece);
+        columns.get(OpenFrame.columnAt(piece.box().centreX(), gutters)).add(piece);
       }
     }
     return columns;

@@ -5,6 +5,7 @@ import dev.inlay.find.PageMeasure;
 import dev.inlay.find.Ruling;
 import dev.inlay.geom.Interval;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 
@@ -90,7 +91,7 @@ final class Boundaries {
 
   /** The gap that holds a place, or -1 where it lies outside the first and last boundary. */
   int gapAt(double place) {
-    int found = java.util.Collections.binarySearch(places, place);
+    int found = Collections.binarySearch(places, place);
     int gap = found >= 0 ? found : -found - 2;
     return gap < gaps() ? gap : gap == gaps() && place == last() ? gap - 1 : -1;
   }

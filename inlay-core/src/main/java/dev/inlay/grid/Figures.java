@@ -1,5 +1,7 @@
 package dev.inlay.grid;
 
+import java.util.regex.Pattern;
+
 /** Tells texts that are mostly figures (amounts, counts, shares, dates) from words. */
 public final class Figures {
 
@@ -7,6 +9,8 @@ public final class Figures {
   private static final double FIGURE_SHARE = 0.7;
 
   private static final String MARKS = ".,'’+-−–()%/:$€£¥";
+
+  private static final Pattern SHORT_NUMBER = Pattern.compile("\\(?\\d{1,4}\\)?");
 
   private Figures() {}
 
@@ -28,5 +32,10 @@ public final class Figures {
       }
     }
     return digits > 0 && digits + marks >= FIGURE_SHARE * all;
+  }
+
+  /** Whether a text is a year or a small number, which names a column as well as it fills one. */
+  public static boolean isShortNumber(String text) {
+    return SHORT_NUMBER.matcher(text).matches();
   }
 }

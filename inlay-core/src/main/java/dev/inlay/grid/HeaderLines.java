@@ -28,12 +28,13 @@ record HeaderLines(int count, boolean sure) {
   static HeaderLines of(List<LineCells> lines, List<Ruling> rulings, int columns) {
     int ruled = aboveFirstInnerRuling(lines, rulings);
     int bold = boldOnTop(lines);
-    int words = wordsOverFigures(lines, columns);
+    boolean[] figures = figureColumns(lines, columns);
+    int words = wordsOverFigures(lines, figures);
     boolean likeBody =
         words == 0
             && bold == 0
-            && (rowsAreRuled(lines, rulings) && hasFigures(0, lines, columns)
-                || areRecords(ruled, lines, columns));
+            && (rowsAreRuled(lines, rulings) && isRecord(lines.get(0), figures)
+                || areRecords(lines.subList(0, ruled), figures));
     boolean oneText = lines.stream().limit(ruled).allMatch(l -> l.parts().size() == 1);
     if (ruled > 0 && oneText) {
       return new HeaderLines(0, true); // a heading of rows that the page begins with
@@ -121,31 +122,25 @@ record HeaderLines(int count, boolean sure) {
   }
 
   /** Whether most of several lines are records: the ruling below them ends a group of rows. */
-  private static boolean areRecords(int count, List<LineCells> lines, int columns) {
-    int records = 0;
-    for (int i = 0; i < count; i++) {
-      records += hasFigures(i, lines, columns) ? 1 : 0;
-    }
-    return count > 1 && records * 2 > count;
+  private static boolean areRecords(List<LineCells> lines, boolean[] figures) {
+    long records = lines.stream().filter(l -> isRecord(l, figures)).count();
+    return lines.size() > 1 && records * 2 > lines.size();
   }
 
-  /** Whether a line has figures where the others have them: it is a record then. */
-  private static boolean hasFigures(int line, List<LineCells> lines, int columns) {
-    boolean[] figures = figureColumns(lines, columns);
+  /** Whether a line has figures where the others have them. */
+  private static boolean isRecord(LineCells line, boolean[] figures) {
     int there = 0;
     int all = 0;
-    for (Part part : lines.get(line).parts()) {
+    for (Part part : line.parts()) {
       if (!part.spans() && figures[part.first()]) {
         all++;
-        // A year or a number of a column stands over other figures as a heading does.
-        there += Figures.isFigure(part.text()) && !part.text().matches("\\(?\\d{1,4}\\)?") ? 1 : 0;
+        there += Figures.isFigure(part.text()) && !Figures.isShortNumber(part.text()) ? 1 : 0;
       }
     }
     return all > 0 && there * 2 > all;
   }
 
-  private static int wordsOverFigures(List<LineCells> lines, int columns) {
-    boolean[] figures = figureColumns(lines, columns);
+  private static int wordsOverFigures(List<LineCells> lines, boolean[] figures) {
     for (int i = 0; i < Math.min(MOST + 1, lines.size()); i++) {
       for (Part part : lines.get(i).parts()) {
         if (!part.spans() && figures[part.first()] && Figures.isFigure(part.text())) {

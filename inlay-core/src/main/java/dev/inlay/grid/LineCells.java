@@ -1,5 +1,6 @@
 package dev.inlay.grid;
 
+import dev.inlay.find.OpenFrame;
 import dev.inlay.find.Piece;
 import dev.inlay.find.PieceLine;
 import dev.inlay.geom.Box;
@@ -68,7 +69,11 @@ record LineCells(PieceLine line, List<Part> parts) {
   /** Adds words as a part, or to the part before where both stand in the same one column. */
   private static void add(List<Word> words, List<Interval> gutters, List<Part> parts) {
     Box box = Piece.around(words);
-    Part part = new Part(words, columnAt(box.left(), gutters), columnAt(box.right(), gutters));
+    Part part =
+        new Part(
+            words,
+            OpenFrame.columnAt(box.left(), gutters),
+            OpenFrame.columnAt(box.right(), gutters));
     Part before = parts.isEmpty() ? null : parts.get(parts.size() - 1);
     if (before != null && before.last() == part.first()) {
       List<Word> joined = new ArrayList<>(before.words());
@@ -77,14 +82,6 @@ record LineCells(PieceLine line, List<Part> parts) {
     } else {
       parts.add(part);
     }
-  }
-
-  private static int columnAt(double x, List<Interval> gutters) {
-    int column = 0;
-    while (column < gutters.size() && x > gutters.get(column).middle()) {
-      column++;
-    }
-    return column;
   }
 
   /**

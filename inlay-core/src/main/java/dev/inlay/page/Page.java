@@ -1,6 +1,7 @@
 package dev.inlay.page;
 
 import dev.inlay.geom.Box;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 
@@ -35,6 +36,11 @@ public record Page(
     dropped = Map.copyOf(dropped);
   }
 
+  /** Whether a reader sees any character on it. */
+  public boolean hasText() {
+    return glyphs.stream().anyMatch(g -> !g.isBlank());
+  }
+
   /**
    * The height of the page's ordinary type: the median over its visible characters. Lengths that
    * depend on how large the page is printed are measured in it.
@@ -46,7 +52,7 @@ public record Page(
     if (sizes.length == 0) {
       return 0;
     }
-    java.util.Arrays.sort(sizes);
+    Arrays.sort(sizes);
     return sizes[sizes.length / 2];
   }
 }

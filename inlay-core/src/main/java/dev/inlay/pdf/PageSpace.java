@@ -60,13 +60,6 @@ final class PageSpace {
     return p;
   }
 
-  /** A direction and its length, without the shift. */
-  Point2D.Double vector(double x, double y) {
-    Point2D.Double p = new Point2D.Double(x, y);
-    toPage.deltaTransform(p, p);
-    return p;
-  }
-
   /** How many points of the page one unit of user space is long. */
   double scale() {
     return Math.sqrt(Math.abs(toPage.getDeterminant()));

@@ -111,7 +111,9 @@ final class HeaderFinder {
       if (cell.columnSpan() == 1 && figureColumns[cell.column()]) {
         over++;
         // A year or a column's number, or one with letters, names a column.
-        boolean name = cell.text().matches("\\(?\\d{1,4}\\)?|.*\\p{L}.*");
+        boolean name =
+            Figures.isShortNumber(cell.text())
+                || cell.text().codePoints().anyMatch(Character::isLetter);
         figures += Figures.isFigure(cell.text()) && !name ? 1 : 0;
       }
     }

@@ -46,9 +46,9 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
 
   /** Finds the grids of a page. */
   static PageGrids find(Page page, GlyphIndex index, PageMeasure measure) {
-    List<Grid> grids = ruled(page, index, measure);
-    List<TextLine> outside = outside(page, index, grids);
     List<Ruling> rulings = RulingFinder.find(page, measure);
+    List<Grid> grids = ruled(page, index, rulings, measure);
+    List<TextLine> outside = outside(page, index, grids);
     for (OpenFrame open : OpenFrameFinder.find(page.number(), outside, rulings, measure)) {
       grids.add(OpenGridBuilder.build(open));
     }
@@ -58,10 +58,11 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
     return new PageGrids(grids, outsideOf(grids, outside));
   }
 
-  private static List<Grid> ruled(Page page, GlyphIndex index, PageMeasure measure) {
+  private static List<Grid> ruled(
+      Page page, GlyphIndex index, List<Ruling> rulings, PageMeasure measure) {
     List<Grid> grids = new ArrayList<>();
     int boxes = 0;
-    for (Frame frame : FrameFinder.find(page, measure)) {
+    for (Frame frame : FrameFinder.find(page.number(), rulings, measure)) {
       Grid grid = GridBuilder.build(frame, page, index, measure);
       if (isTable(grid)) {
         grids.add(betterOf(grid, index, measure));
@@ -97,7 +98,8 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
   /** Adds tables whose cells each have a box of their own, with gaps between them. */
   private static void addSeparateBoxes(
       Page page, GlyphIndex index, PageMeasure measure, List<Grid> grids) {
-    for (Frame frame : FrameFinder.find(page, measure)) {
+    List<Ruling> rulings = RulingFinder.find(page, measure);
+    for (Frame frame : FrameFinder.find(page.number(), rulings, measure)) {
       boolean free = grids.stream().noneMatch(g -> g.frame().box().meets(frame.box()));
       Grid grid = GridBuilder.build(frame, page, index, measure);
       if (free && grid.isClosed() && isTable(grid) && grid.warnings().isEmpty()) {

@@ -21,6 +21,10 @@ class OpenFramesTest {
         1, LineComposer.compose(page.glyphs()), RulingFinder.find(page, MEASURE), MEASURE);
   }
 
+  private static List<Frame> frames(PageBuilder page, PageMeasure measure) {
+    return FrameFinder.find(1, RulingFinder.find(page.build(), measure), measure);
+  }
+
   private static List<PieceLine> lines(PageBuilder builder) {
     return PieceLine.of(LineComposer.compose(builder.build().glyphs()));
   }
@@ -200,8 +204,8 @@ class OpenFramesTest {
         page.lattice(50 + c * 64, 100 + r * 24, 60, 20, 1, 1);
       }
     }
-    assertThat(FrameFinder.find(page.build(), MEASURE)).hasSize(9);
-    assertThat(FrameFinder.find(page.build(), MEASURE.forSeparateBoxes())).hasSize(1);
+    assertThat(frames(page, MEASURE)).hasSize(9);
+    assertThat(frames(page, MEASURE.forSeparateBoxes())).hasSize(1);
   }
 
   @Test

@@ -72,7 +72,7 @@ class RulingFinderTest {
   void rulingsThatMeetMakeOneFrame() {
     PageBuilder page = new PageBuilder();
     page.lattice(50, 100, 60, 20, 3, 2).lattice(300, 100, 60, 20, 2, 2).horizontal(400, 50, 500);
-    List<Frame> frames = FrameFinder.find(page.build(), TEN_POINTS);
+    List<Frame> frames = FrameFinder.find(1, find(page), TEN_POINTS);
     assertThat(frames).extracting(f -> f.box().left()).containsExactly(50.0, 300.0);
     assertThat(frames).extracting(f -> f.horizontals().size()).containsExactly(4, 3);
   }

@@ -6,6 +6,7 @@ import dev.inlay.PageBuilder;
 import dev.inlay.find.Frame;
 import dev.inlay.find.FrameFinder;
 import dev.inlay.find.PageMeasure;
+import dev.inlay.find.RulingFinder;
 import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.Page;
 import java.util.List;
@@ -16,7 +17,7 @@ class GridBuilderTest {
   private static Grid grid(PageBuilder builder) {
     Page page = builder.build();
     PageMeasure measure = new PageMeasure(10);
-    List<Frame> frames = FrameFinder.find(page, measure);
+    List<Frame> frames = FrameFinder.find(1, RulingFinder.find(page, measure), measure);
     assertThat(frames).hasSize(1);
     return GridBuilder.build(frames.get(0), page, new GlyphIndex(page), measure);
   }
