@@ -1,5 +1,6 @@
 package dev.inlay.find;
 
+import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -35,6 +36,12 @@ final class ColumnRun {
   /** A line is held against so many lines of columns above it: not all fill every column. */
   private static final int REMEMBERED = 3;
 
+  /** Edges of texts this near stand under each other, in type sizes. */
+  private static final double SAME_EDGE = 0.15;
+
+  /** Running text has at least so many words in a line. */
+  private static final int WORDS_IN_PROSE = 6;
+
   /** Two rulings with room for a line between them, in type sizes, end one table and begin one. */
   private static final double ROOM_FOR_TEXT = 0.9;
 
@@ -46,8 +53,11 @@ final class ColumnRun {
   private final List<Ruling> rulings;
   private final Optional<RulingStack> stack;
 
-  /** The gaps of the last lines of columns, the latest first. */
-  private final Deque<List<Interval>> recent = new ArrayDeque<>();
+  /** The last lines of columns, the latest first. */
+  private final Deque<PieceLine> recent = new ArrayDeque<>();
+
+  /** From where to where the lines of columns run. */
+  private Interval extent;
 
   private double step = Double.NaN;
   private int end;
@@ -60,7 +70,8 @@ final class ColumnRun {
     this.rulings = rulings;
     stack = stacks.stream().filter(s -> s.holds(lines.get(start).box())).findFirst();
     end = start + 1;
-    recent.add(wideGaps(lines.get(start)));
+    recent.add(lines.get(start));
+    extent = lines.get(start).box().horizontal();
   }
 
   /**
@@ -108,11 +119,11 @@ final class ColumnRun {
 
   private boolean takeTabular(int i, double thisStep) {
     PieceLine line = lines.get(i);
-    List<Interval> gaps = wideGaps(line);
-    if (recent.stream().noneMatch(r -> areAlike(r, gaps, line.line().size()))) {
+    if (recent.stream().noneMatch(r -> areAlike(r, line))) {
       return false;
     }
-    recent.addFirst(gaps);
+    recent.addFirst(line);
+    extent = extent.union(line.box().horizontal());
     if (recent.size() > REMEMBERED) {
       recent.removeLast();
     }
@@ -124,8 +135,10 @@ final class ColumnRun {
 
   private boolean takeSingle(int i, boolean apart) {
     PieceLine line = lines.get(i);
-    boolean inColumn = isInOneColumn(line, recent.element());
-    boolean caption = CAPTION.matcher(line.pieces().get(0).text()).matches() || !inColumn && apart;
+    boolean inColumn = isInOneColumn(line, wideGaps(recent.element()));
+    boolean caption =
+        CAPTION.matcher(line.pieces().get(0).text()).matches()
+            || !inColumn && (apart || isProseBeyond(line));
     // Wrapped lines of one cell may be many; those over several columns are not.
     singleLines += inColumn && !apart ? 0 : 1;
     if (caption || singleLines > MOST_SINGLE_LINES) {
@@ -139,9 +152,39 @@ final class ColumnRun {
     return line.gaps().stream().filter(g -> g.length() >= COLUMN_GAP * line.line().size()).toList();
   }
 
-  /** Whether at least half of the gaps of one line lie over gaps of the other. */
-  private static boolean areAlike(List<Interval> a, List<Interval> b, double size) {
-    return matched(a, b, size) * 2 >= a.size() || matched(b, a, size) * 2 >= b.size();
+  /** Whether a line is running text that reaches beyond the columns. */
+  private boolean isProseBeyond(PieceLine line) {
+    Box box = line.box();
+    double size = line.line().size();
+    boolean beyond = box.right() > extent.to() + size || box.left() < extent.from() - size;
+    return beyond && line.words().size() >= WORDS_IN_PROSE;
+  }
+
+  /**
+   * Whether at least half of the gaps of one line lie over gaps of the other, or, where gaps are
+   * narrow, half of its words begin or end below the other's.
+   */
+  private static boolean areAlike(PieceLine a, PieceLine b) {
+    double size = b.line().size();
+    List<Interval> above = wideGaps(a);
+    List<Interval> below = wideGaps(b);
+    return matched(above, below, size) * 2 >= above.size()
+        || matched(below, above, size) * 2 >= below.size()
+        || sameEdges(a, b, size) * 2 >= Math.max(a.words().size(), b.words().size());
+  }
+
+  /** How many words of a line begin or end where words of the other do. */
+  private static long sameEdges(PieceLine a, PieceLine b, double size) {
+    double near = SAME_EDGE * size;
+    return a.words().stream()
+        .filter(
+            v ->
+                b.words().stream()
+                    .anyMatch(
+                        w ->
+                            Math.abs(v.box().left() - w.box().left()) < near
+                                || Math.abs(v.box().right() - w.box().right()) < near))
+        .count();
   }
 
   private static int matched(List<Interval> gaps, List<Interval> others, double size) {

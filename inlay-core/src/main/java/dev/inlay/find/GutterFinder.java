@@ -1,5 +1,6 @@
 package dev.inlay.find;
 
+import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.Word;
 import java.util.ArrayList;
@@ -49,6 +50,24 @@ final class GutterFinder {
   /** A gutter is crossed by at most this share of the lines that have text just before it. */
   private static final double CLEAR_SHARE = 0.5;
 
+  /** Beside an aligned gutter texts end or begin within this many type sizes of each other. */
+  private static final double ALIGNED = 0.12;
+
+  /** This share of the lines with text on both sides of an aligned gutter keeps to its edge. */
+  private static final double ALIGNED_SHARE = 0.8;
+
+  /** Fewer lines may be aligned by chance. */
+  private static final int LEAST_ALIGNED = 4;
+
+  /** An aligned gutter is at least this wide, in type sizes: a space of ordinary type. */
+  private static final double NARROWEST_ALIGNED = 0.22;
+
+  /** The label of a sum over several columns stands this many type sizes from the left edge. */
+  private static final double LABEL_INDENT = 3;
+
+  /** So many full rows must be left where labels of sums are set aside. */
+  private static final int LEAST_FULL_ROWS = 3;
+
   private GutterFinder() {}
 
   private record Edge(double x, int step) {}
@@ -56,20 +75,22 @@ final class GutterFinder {
   /**
    * Finds the gutters.
    *
-   * @param lines the lines that have several pieces
+   * @param tabular the lines that have several pieces
    * @return from left to right, in points
    */
-  static List<Interval> find(List<PieceLine> lines) {
-    if (lines.isEmpty()) {
+  static List<Interval> find(List<PieceLine> tabular) {
+    if (tabular.isEmpty()) {
       return List.of();
     }
+    List<PieceLine> lines = withoutLabelledSums(tabular);
     double size = typeSize(lines);
     double usualGap = Math.max(USUAL_GAP * size, FIXED_WIDTH_GAP * fixedAdvance(lines));
     double allowed = Math.floor(CROSSING_SHARE * lines.size());
     List<Interval> gutters = new ArrayList<>();
     for (Interval strip : strips(lines, allowed)) {
-      if (strip.length() >= leastWidth(lines.size()) * size
-          && isWideEnough(strip, lines, usualGap)) {
+      boolean wide =
+          strip.length() >= leastWidth(lines.size()) * size && isWideEnough(strip, lines, usualGap);
+      if (wide || isAligned(strip, lines, size)) {
         gutters.add(strip);
       }
     }
@@ -108,6 +129,59 @@ final class GutterFinder {
       before = word;
     }
     return false;
+  }
+
+  /**
+   * The lines without those that hold a label and a sum far from the left edge: such a label stands
+   * over several columns and says nothing of their gutters.
+   */
+  private static List<PieceLine> withoutLabelledSums(List<PieceLine> lines) {
+    double left = lines.stream().mapToDouble(l -> l.box().left()).min().orElse(0);
+    List<PieceLine> full = lines.stream().filter(l -> !isLabelledSum(l, left)).toList();
+    return full.size() >= LEAST_FULL_ROWS ? full : lines;
+  }
+
+  private static boolean isLabelledSum(PieceLine line, double left) {
+    boolean labelAndSum = line.pieces().size() == 2 && TableSigns.figuresIn(line) == 1;
+    return labelAndSum && line.box().left() - left > LABEL_INDENT * line.line().size();
+  }
+
+  /** Whether texts beside a strip end, or begin, at one place in nearly all lines. */
+  private static boolean isAligned(Interval strip, List<PieceLine> lines, double size) {
+    if (strip.length() < NARROWEST_ALIGNED * size || fixedAdvance(lines) > 0) {
+      return false;
+    }
+    List<Double> ends = new ArrayList<>();
+    List<Double> begins = new ArrayList<>();
+    for (PieceLine line : lines) {
+      List<Word> words = line.words();
+      for (int i = 1; i < words.size(); i++) {
+        Box left = words.get(i - 1).box();
+        Box right = words.get(i).box();
+        boolean over = left.right() <= strip.from() && right.left() >= strip.to();
+        if (over && !Piece.isGroupedFigure(words.get(i - 1).text(), words.get(i).text())) {
+          ends.add(left.right());
+          begins.add(right.left());
+        }
+      }
+    }
+    int least = (int) Math.ceil(ALIGNED_SHARE * lines.size());
+    return lines.size() >= LEAST_ALIGNED
+        && (atOnePlace(ends, size) >= least || atOnePlace(begins, size) >= least);
+  }
+
+  /** The most places that lie within the aligning distance of each other. */
+  private static int atOnePlace(List<Double> places, double size) {
+    double[] sorted = places.stream().mapToDouble(Double::doubleValue).sorted().toArray();
+    int most = 0;
+    int from = 0;
+    for (int to = 0; to < sorted.length; to++) {
+      while (sorted[to] - sorted[from] > ALIGNED * size) {
+        from++;
+      }
+      most = Math.max(most, to - from + 1);
+    }
+    return most;
   }
 
   private static double typeSize(List<PieceLine> lines) {

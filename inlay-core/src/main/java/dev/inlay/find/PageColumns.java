@@ -71,16 +71,66 @@ final class PageColumns {
     PageColumns columns = new PageColumns(lines, rulings);
     double best = Double.NaN;
     double widest = 0;
-    for (int i = 0; i <= STEPS; i++) {
-      double share = MARGIN + (1 - 2 * MARGIN) * i / STEPS;
-      double x = columns.left + (columns.right - columns.left) * share;
+    for (double x : columns.places()) {
       double width = columns.stripAt(x);
       if (width > widest) {
         widest = width;
         best = x;
       }
     }
-    return widest == 0 ? List.of(lines) : columns.partedAt(best);
+    return widest == 0 ? columns.bands() : columns.partedAt(best);
+  }
+
+  /** The places where a strip is looked for, in points. */
+  private double[] places() {
+    double[] places = new double[STEPS + 1];
+    for (int i = 0; i <= STEPS; i++) {
+      places[i] = left + (right - left) * (MARGIN + (1 - 2 * MARGIN) * i / STEPS);
+    }
+    return places;
+  }
+
+  /** Consecutive lines that a strip parts. */
+  private record Band(int from, int to, double x, double width) {
+
+    boolean isBetterThan(Band other) {
+      int more = (to - from) - (other.to - other.from);
+      return more > 0 || more == 0 && width > other.width;
+    }
+  }
+
+  /**
+   * Where only part of the page is printed in columns, as below a title over all of it: the lines
+   * above that part, those on both sides of its strip, and those below it.
+   */
+  private List<List<TextLine>> bands() {
+    Band best = new Band(0, 0, 0, 0);
+    for (double x : places()) {
+      int from = 0;
+      for (int i = 0; i <= lines.size(); i++) {
+        if (i == lines.size() || crosses(lines.get(i), x)) {
+          PageColumns part = new PageColumns(lines.subList(from, i), rulings);
+          Band band = new Band(from, i, x, part.stripAt(x));
+          best = band.width > 0 && band.isBetterThan(best) ? band : best;
+          from = i + 1;
+        }
+      }
+    }
+    if (best.width == 0) {
+      return List.of(lines);
+    }
+    List<List<TextLine>> zones = new ArrayList<>();
+    zones.addAll(part(lines.subList(0, best.from), rulings));
+    PageColumns band = new PageColumns(lines.subList(best.from, best.to), rulings);
+    for (List<TextLine> side : band.partedAt(best.x)) {
+      zones.addAll(part(side, rulings));
+    }
+    zones.addAll(part(lines.subList(best.to, lines.size()), rulings));
+    return zones;
+  }
+
+  private static boolean crosses(TextLine line, double x) {
+    return line.words().stream().anyMatch(w -> w.box().left() < x && w.box().right() > x);
   }
 
   /** What stands on one side of a place. */
@@ -118,7 +168,7 @@ final class PageColumns {
       before.edge = left;
       after.edge = right;
       for (TextLine line : lines) {
-        if (line.words().stream().anyMatch(w -> w.box().left() < x && w.box().right() > x)) {
+        if (crosses(line, x)) {
           crossing++;
           if (keepCrossing) {
             before.lines.add(line);

@@ -77,8 +77,13 @@ public record Piece(List<Word> words, Box box) {
 
   /** Whether two texts are figures, and not the parts of one with its thousands set off. */
   static boolean areTwoFigures(String left, String right) {
-    boolean thousands =
-        GROUP_OF_THREE.matcher(right).matches() && left.matches("[-\u2212(]?\\d{1,3}");
-    return !thousands && FIGURE.matcher(left).matches() && FIGURE.matcher(right).matches();
+    return !isGroupedFigure(left, right)
+        && FIGURE.matcher(left).matches()
+        && FIGURE.matcher(right).matches();
+  }
+
+  /** Whether two texts are the parts of one figure with its thousands set off by a space. */
+  static boolean isGroupedFigure(String left, String right) {
+    return GROUP_OF_THREE.matcher(right).matches() && left.matches("[-\u2212(]?\\d{1,3}");
   }
 }
