@@ -19,7 +19,25 @@ public final class OpenFrameFinder {
    */
   private static final double PARTING_SHARE = 0.6;
 
-  private OpenFrameFinder() {}
+  private final int page;
+  private final List<TextLine> turned;
+  private final List<Ruling> horizontals;
+  private final List<RulingStack> stacks;
+  private final PageMeasure measure;
+  private final List<OpenFrame> frames = new ArrayList<>();
+
+  private OpenFrameFinder(
+      int page,
+      List<TextLine> turned,
+      List<Ruling> horizontals,
+      List<RulingStack> stacks,
+      PageMeasure measure) {
+    this.page = page;
+    this.turned = turned;
+    this.horizontals = horizontals;
+    this.stacks = stacks;
+    this.measure = measure;
+  }
 
   /**
    * Finds the frames among lines that stand in no ruled frame.
@@ -41,23 +59,36 @@ public final class OpenFrameFinder {
             .filter(l -> l.turn() == Turn.UPRIGHT)
             .sorted(Comparator.comparingDouble(TextLine::baseline))
             .toList();
-    List<OpenFrame> frames = new ArrayList<>();
+    OpenFrameFinder finder = new OpenFrameFinder(page, turned, horizontals, stacks, measure);
     for (List<TextLine> zone : PageColumns.part(upright, horizontals)) {
-      List<PieceLine> zoneLines = PieceLine.of(zone);
-      BlockBuilder builder = new BlockBuilder(page, zoneLines, turned, horizontals, measure);
-      int i = 0;
-      while (i < zoneLines.size()) {
-        if (zoneLines.get(i).isTabular()) {
-          int end = ColumnRun.end(i, zoneLines, horizontals, stacks);
-          builder.build(i, end).ifPresent(frames::add);
-          i = end;
-        } else {
-          i++;
-        }
+      finder.addFramesOf(zone);
+    }
+    finder.frames.sort(Comparator.comparingDouble(f -> f.frame().box().top()));
+    return finder.frames;
+  }
+
+  /** Adds the frames among lines of one column of the page. */
+  private void addFramesOf(List<TextLine> zone) {
+    List<PieceLine> lines = PieceLine.of(zone);
+    BlockBuilder builder = new BlockBuilder(page, lines, turned, horizontals, measure);
+    int i = 0;
+    while (i < lines.size()) {
+      if (lines.get(i).isTabular()) {
+        int end = ColumnRun.end(i, lines, horizontals, stacks);
+        builder.build(i, end).ifPresent(this::add);
+        i = end;
+      } else {
+        i++;
       }
     }
-    frames.sort(Comparator.comparingDouble(f -> f.frame().box().top()));
-    return frames;
+  }
+
+  private void add(OpenFrame frame) {
+    List<List<TextLine>> sides = SideBySide.part(frame);
+    sides.forEach(this::addFramesOf);
+    if (sides.isEmpty()) {
+      frames.add(frame);
+    }
   }
 
   /**

@@ -136,7 +136,8 @@ final class TableSigns {
         columns.size() > 2
             && columns.subList(1, columns.size() - 1).stream().noneMatch(TableSigns::isFigures);
     boolean bare = alone && numbers == last.size() && numbers >= LEAST_ENTRIES;
-    boolean two = !ruled && columns.size() == 2 && numbers >= LEAST_ENTRIES;
+    boolean headed = !last.isEmpty() && !last.get(0).text().matches("\\d{1,4}");
+    boolean two = !ruled && !headed && columns.size() == 2 && numbers >= LEAST_ENTRIES;
     return rise && (leaders > LEADER_SHARE * lines.size() || bare || two);
   }
 

@@ -1,0 +1,100 @@
+package dev.inlay.find;
+
+import dev.inlay.geom.Interval;
+import dev.inlay.page.TextLine;
+import dev.inlay.page.Word;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * Tells tables that stand side by side on common lines from one table: each is full from its first
+ * line to its last, they end at different lines, and the white between them is wider than inside
+ * them. Lists printed in repeats under one heading are one table as printed, and stay so.
+ */
+final class SideBySide {
+
+  /** The white between two tables is at least this many times as wide as the gutters in them. */
+  private static final double WIDER = 1.5;
+
+  /** The white between two tables is at least this wide, in type sizes. */
+  private static final double LEAST_WIDTH = 2;
+
+  /** One table has at least so many lines more than another. */
+  private static final int LEAST_MORE_LINES = 1;
+
+  private static final int LEAST_LINES = 3;
+
+  private SideBySide() {}
+
+  /**
+   * The lines of each table.
+   *
+   * @return the lines of each from left to right; empty where the frame holds one table
+   */
+  static List<List<TextLine>> part(OpenFrame frame) {
+    List<Interval> between = widestGutters(frame);
+    if (between.isEmpty()) {
+      return List.of();
+    }
+    List<List<TextLine>> sides = new ArrayList<>();
+    for (int s = 0; s <= between.size(); s++) {
+      double from = s == 0 ? Double.NEGATIVE_INFINITY : between.get(s - 1).middle();
+      double to = s == between.size() ? Double.POSITIVE_INFINITY : between.get(s).middle();
+      sides.add(linesWithin(frame.lines(), from, to));
+    }
+    return areTables(sides) ? sides : List.of();
+  }
+
+  /** The gutters clearly wider than the others, where there are both. */
+  private static List<Interval> widestGutters(OpenFrame frame) {
+    double size = frame.lines().get(0).line().size();
+    double widest = frame.gutters().stream().mapToDouble(Interval::length).max().orElse(0);
+    List<Interval> wide = new ArrayList<>();
+    double narrow = 0;
+    for (Interval gutter : frame.gutters()) {
+      if (gutter.length() * WIDER > widest) {
+        wide.add(gutter);
+      } else {
+        narrow = Math.max(narrow, gutter.length());
+      }
+    }
+    double least = wide.stream().mapToDouble(Interval::length).min().orElse(0);
+    return narrow > 0 && least >= WIDER * narrow && least >= LEAST_WIDTH * size ? wide : List.of();
+  }
+
+  private static List<TextLine> linesWithin(List<PieceLine> lines, double from, double to) {
+    List<TextLine> side = new ArrayList<>();
+    for (PieceLine line : lines) {
+      List<Word> words =
+          line.words().stream()
+              .filter(w -> w.box().centreX() > from && w.box().centreX() < to)
+              .toList();
+      if (!words.isEmpty()) {
+        side.add(
+            new TextLine(words, Piece.around(words), line.line().baseline(), line.line().size()));
+      }
+    }
+    return side;
+  }
+
+  private static boolean areTables(List<List<TextLine>> sides) {
+    int most = sides.stream().mapToInt(List::size).max().orElse(0);
+    int fewest = sides.stream().mapToInt(List::size).min().orElse(0);
+    double top = sides.get(0).get(0).baseline();
+    Set<String> headings = new HashSet<>();
+    for (List<TextLine> side : sides) {
+      headings.add(side.get(0).text());
+      if (side.size() < LEAST_LINES || side.get(0).baseline() != top || !isFull(side)) {
+        return false;
+      }
+    }
+    return most - fewest >= LEAST_MORE_LINES && headings.size() == sides.size();
+  }
+
+  /** Whether every line has several texts, and no line is left out between two others. */
+  private static boolean isFull(List<TextLine> side) {
+    return PieceLine.of(side).stream().allMatch(PieceLine::isTabular);
+  }
+}
