@@ -35,6 +35,11 @@ public record Cell(
     glyphs = List.copyOf(glyphs);
   }
 
+  /** The same cell so many rows further down. */
+  public Cell movedDown(int rows) {
+    return new Cell(row + rows, column, rowSpan, columnSpan, box, text, lines, bold, shade, glyphs);
+  }
+
   /** Whether nothing is printed in it. */
   public boolean isEmpty() {
     return text.isEmpty();

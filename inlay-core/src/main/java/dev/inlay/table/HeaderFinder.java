@@ -7,6 +7,7 @@ import dev.inlay.page.Fill;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * Tells how many rows at the top of a grid are header, by what sets them off from the rows below:
@@ -24,6 +25,8 @@ final class HeaderFinder {
 
   /** A column holds figures where at least this share of its filled cells does. */
   private static final double FIGURE_COLUMN = 0.6;
+
+  private static final Pattern QUANTITY = Pattern.compile("\\P{L}*\\d[.,]\\d+\\s*\\P{Nd}{0,6}");
 
   private final Grid grid;
   private final boolean[] figureColumns;
@@ -144,7 +147,7 @@ final class HeaderFinder {
     int words = 0;
     for (Cell cell : filled) {
       boolean overFigures = cell.columnSpan() == 1 && figureColumns[cell.column()];
-      if (overFigures && Figures.isFigure(cell.text())) {
+      if (overFigures && (Figures.isFigure(cell.text()) || isQuantity(cell.text()))) {
         return false;
       }
       words += overFigures ? 1 : 0;
@@ -152,12 +155,17 @@ final class HeaderFinder {
     return words > 0;
   }
 
-  /** By custom, a first row of different short texts without digits is a header. */
+  /** Whether a text is a decimal number with its unit, as in "48.7 km²": no name of a column. */
+  private static boolean isQuantity(String text) {
+    return QUANTITY.matcher(text).matches();
+  }
+
+  /** By custom, a first row of different texts that are no figures is a header. */
   private boolean firstRowIsHeading() {
     List<Cell> top = grid.rows().get(0);
     List<String> texts = filled(0).stream().map(Cell::text).toList();
-    boolean noDigits = texts.stream().allMatch(t -> t.chars().noneMatch(Character::isDigit));
-    return texts.size() == top.size() && noDigits && Set.copyOf(texts).size() == texts.size();
+    boolean noFigures = texts.stream().noneMatch(t -> Figures.isFigure(t) || isQuantity(t));
+    return texts.size() == top.size() && noFigures && Set.copyOf(texts).size() == texts.size();
   }
 
   private boolean hasFiguresOnTop() {

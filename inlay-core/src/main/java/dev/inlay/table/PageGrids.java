@@ -7,6 +7,7 @@ import dev.inlay.find.OpenFrameFinder;
 import dev.inlay.find.PageMeasure;
 import dev.inlay.find.Ruling;
 import dev.inlay.find.RulingFinder;
+import dev.inlay.grid.Cell;
 import dev.inlay.grid.Grid;
 import dev.inlay.grid.GridBuilder;
 import dev.inlay.grid.OpenGridBuilder;
@@ -44,6 +45,12 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
   /** Boxes joined by lines leave odd areas, and most of them are empty: a diagram, not a table. */
   private static final double LEAST_FILLED = 0.5;
 
+  /** In a form this share of the cells are fields. */
+  private static final double FIELD_SHARE = 0.6;
+
+  /** The type of a field's label is at most this share of what was filled in. */
+  private static final double SMALL_LABEL = 0.85;
+
   /** Finds the grids of a page. */
   static PageGrids find(Page page, GlyphIndex index, PageMeasure measure) {
     List<Ruling> rulings = RulingFinder.find(page, measure);
@@ -52,6 +59,7 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
     for (OpenFrame open : OpenFrameFinder.find(page.number(), outside, rulings, measure)) {
       grids.add(OpenGridBuilder.build(open));
     }
+    HeaderBoxes.join(grids, measure);
     grids.sort(
         Comparator.comparingDouble((Grid g) -> g.frame().box().top())
             .thenComparingDouble(g -> g.frame().box().left()));
@@ -109,6 +117,9 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
   }
 
   private static boolean isTable(Grid grid) {
+    if (grid.rows().stream().noneMatch(PageGrids::relates) || isForm(grid)) {
+      return false;
+    }
     long filled = grid.rows().stream().flatMap(List::stream).filter(c -> !c.isEmpty()).count();
     long cells = grid.rows().stream().mapToLong(List::size).sum();
     boolean odd = grid.warnings().stream().anyMatch(w -> w.code() == WarningCode.ODD_CELL);
@@ -119,6 +130,30 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
       return false;
     }
     return grid.columns() >= LEAST_COLUMNS && grid.rows().size() >= LEAST_ROWS && filled >= 2;
+  }
+
+  /** Whether a row holds several texts: boxes one below the other relate nothing. */
+  private static boolean relates(List<Cell> row) {
+    return row.stream().filter(c -> !c.isEmpty()).count() >= 2;
+  }
+
+  /** Whether most cells are fields of a form: a small label, and below it what was filled in. */
+  private static boolean isForm(Grid grid) {
+    int cells = 0;
+    int fields = 0;
+    for (List<Cell> row : grid.rows()) {
+      for (Cell cell : row) {
+        cells += cell.isEmpty() ? 0 : 1;
+        fields += cell.isEmpty() || !isField(cell) ? 0 : 1;
+      }
+    }
+    return fields > FIELD_SHARE * cells;
+  }
+
+  private static boolean isField(Cell cell) {
+    List<TextLine> lines = LineComposer.compose(cell.glyphs());
+    return lines.size() > 1
+        && lines.get(0).size() < SMALL_LABEL * lines.get(lines.size() - 1).size();
   }
 
   /** The lines that stand in none of the grids' frames. */

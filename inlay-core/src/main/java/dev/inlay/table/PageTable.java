@@ -1,6 +1,7 @@
 package dev.inlay.table;
 
 import dev.inlay.grid.Warning;
+import dev.inlay.grid.WarningCode;
 import java.util.List;
 import java.util.Optional;
 
@@ -30,6 +31,11 @@ record PageTable(
     columnEdges = List.copyOf(columnEdges);
     rows = List.copyOf(rows);
     warnings = List.copyOf(warnings);
+  }
+
+  /** Whether nothing but its place tells its header. */
+  boolean hasUnsureHeader() {
+    return headerRows > 0 && warnings.stream().anyMatch(w -> w.code() == WarningCode.HEADER_UNSURE);
   }
 
   boolean isRuled() {

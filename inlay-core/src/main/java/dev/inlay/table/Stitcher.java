@@ -3,6 +3,7 @@ package dev.inlay.table;
 import dev.inlay.geom.Interval;
 import dev.inlay.grid.Figures;
 import dev.inlay.grid.Warning;
+import dev.inlay.grid.WarningCode;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -63,7 +64,19 @@ public final class Stitcher {
         && before.columns() == part.columns()
         && !hasOwnTitle(part)
         && (repeatsHeader(before, part)
-            || part.headerRows() == 0 && continuesColumns(before, part));
+            || part.headerRows() == 0 && continuesColumns(before, part)
+            || part.hasUnsureHeader() && before.isRuled() && sameColumns(before, part));
+  }
+
+  /** The rows of a part that goes on: all but the header printed again. */
+  private static List<TableRow> withoutRepeatedHeader(PageTable first, PageTable part) {
+    if (part.headerRows() == 0 || repeatsHeader(first, part)) {
+      return part.body();
+    }
+    // Nothing but its place made the first row a header, and it stands below the one before.
+    return part.rows().stream()
+        .map(r -> r.kind() == RowKind.HEADER ? new TableRow(RowKind.BODY, r.page(), r.cells()) : r)
+        .toList();
   }
 
   /**
@@ -170,8 +183,11 @@ public final class Stitcher {
     List<TableRow> rows = new ArrayList<>(first.header());
     List<Warning> warnings = new ArrayList<>();
     for (PageTable part : open) {
-      rows.addAll(withoutRepeatedHeadings(part.body(), rows));
-      warnings.addAll(part.warnings());
+      List<TableRow> more = part == first ? part.body() : withoutRepeatedHeader(first, part);
+      rows.addAll(withoutRepeatedHeadings(more, rows));
+      part.warnings().stream()
+          .filter(w -> part == first || w.code() != WarningCode.HEADER_UNSURE)
+          .forEach(warnings::add);
     }
     warnings.addAll(TableDoubts.of(first.headerRows(), first.columns(), rows, first.frame()));
     done.add(
