@@ -84,10 +84,13 @@ final class BlockBuilder {
         && !isRuledBetween(lines.get(first - 1), lines.get(first), box, own)) {
       first--;
     }
-    if (first == start
-        && isGroupHeadingAbove(start, end)
-        && !isRuledBetween(lines.get(start - 1), lines.get(start), box, own)) {
-      first--;
+    if (first == start && isGroupHeadingAbove(start, end)) {
+      boolean parted = isRuledBetween(lines.get(start - 1), lines.get(start), box, own);
+      // Where rulings part the rows, one more of them parts no table from another.
+      boolean rowsParted =
+          isRuledBetween(lines.get(start), lines.get(start + 1), box, own)
+              && isBelowRuling(lines.get(start - 1), own);
+      first -= !parted || rowsParted ? 1 : 0;
     }
     double top = turnedHeads.stream().mapToDouble(l -> l.box().top()).min().orElse(box.top());
     while (first > 0 && lines.get(first - 1).box().centreY() > top) {

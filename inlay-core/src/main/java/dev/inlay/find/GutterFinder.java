@@ -2,6 +2,7 @@ package dev.inlay.find;
 
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
+import dev.inlay.page.Glyph;
 import dev.inlay.page.Word;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -43,6 +44,9 @@ final class GutterFinder {
    * Type is of fixed width where this share of its characters, the middle one, is alike in width.
    */
   private static final double FIXED_SHARE = 0.95;
+
+  /** Letters that are narrower than others in all type but that of fixed width. */
+  private static final String NARROW_LETTERS = "iljtfI";
 
   /** Behind a gutter texts begin in at least this share of the lines. */
   private static final double LEAST_BEGINNING = 0.03;
@@ -290,7 +294,22 @@ final class GutterFinder {
 
   /** Whether the gap between two words is wider than a space, or parts two figures. */
   private static boolean isWide(Word left, Word right, double usualGap) {
-    return right.box().left() - left.box().right() >= usualGap
+    double gap = right.box().left() - left.box().right();
+    double fixed = Math.min(fixedAdvance(left), fixedAdvance(right));
+    return gap >= Math.max(usualGap, FIXED_WIDTH_GAP * fixed)
         || Piece.areTwoFigures(left.text(), right.text());
+  }
+
+  /** The width of the characters of a word in fixed-width type, in points, or 0. */
+  private static double fixedAdvance(Word word) {
+    double least = Double.MAX_VALUE;
+    double most = 0;
+    boolean telling = false;
+    for (Glyph glyph : word.glyphs()) {
+      least = Math.min(least, glyph.box().width());
+      most = Math.max(most, glyph.box().width());
+      telling |= NARROW_LETTERS.contains(glyph.text());
+    }
+    return telling && word.glyphs().size() > 1 && most - least <= WIDTH_STEP ? most : 0;
   }
 }

@@ -126,7 +126,7 @@ final class TableSigns {
     }
     boolean index =
         leaders > LEADER_SHARE * lines.size()
-            && columns.stream().noneMatch(TableSigns::hasDecimals);
+            && columns.stream().skip(1).noneMatch(c -> isFigures(c) && hasDecimals(c));
     if (index && numbers > 0) {
       return true;
     }

@@ -42,12 +42,16 @@ final class HeaderBoxes {
   }
 
   private static boolean isBodyOf(Grid header, Grid body, PageMeasure measure) {
-    double step = body.frame().box().top() - header.frame().box().bottom();
     boolean open = !body.isClosed() && body.headerRows().orElse(0) == 0;
+    double step = firstTop(body) - header.frame().box().bottom();
     return open
         && body.columns() == header.columns()
         && Math.abs(step) <= NEAR * measure.typeSize()
         && keepsToColumns(header, body);
+  }
+
+  private static double firstTop(Grid grid) {
+    return grid.rows().get(0).stream().mapToDouble(c -> c.box().top()).min().orElse(0);
   }
 
   /** Whether every text of the body stands below the box of its column. */

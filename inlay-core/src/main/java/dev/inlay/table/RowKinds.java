@@ -40,7 +40,10 @@ final class RowKinds {
     Cell first = filled.get(0);
     if (filled.size() == 1 && first.columnSpan() == columns && columns > 1) {
       boolean sentence = last && first.text().endsWith(".");
-      return sentence || first.text().length() > LONGEST_HEADING ? RowKind.NOTE : RowKind.GROUP;
+      boolean note = sentence || first.text().length() > LONGEST_HEADING;
+      // Dots stand for rows left out.
+      boolean words = first.text().codePoints().anyMatch(Character::isLetterOrDigit);
+      return !words ? RowKind.BODY : note ? RowKind.NOTE : RowKind.GROUP;
     }
     if (filled.size() == 1) {
       return RowKind.BODY;

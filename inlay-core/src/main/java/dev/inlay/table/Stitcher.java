@@ -189,6 +189,11 @@ public final class Stitcher {
           .filter(w -> part == first || w.code() != WarningCode.HEADER_UNSURE)
           .forEach(warnings::add);
     }
+    TableRow bottom = rows.get(rows.size() - 1);
+    if (bottom.kind() == RowKind.GROUP) {
+      // What has no rows below it heads none.
+      rows.set(rows.size() - 1, new TableRow(RowKind.NOTE, bottom.page(), bottom.cells()));
+    }
     warnings.addAll(TableDoubts.of(first.headerRows(), first.columns(), rows, first.frame()));
     done.add(
         new Table(
