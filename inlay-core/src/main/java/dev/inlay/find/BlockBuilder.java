@@ -66,6 +66,7 @@ final class BlockBuilder {
     List<TextLine> heads = turnedHeadings(box);
     start = withHeadings(start, end, box, own, heads);
     List<PieceLine> block = lines.subList(start, end);
+    own = rulingsOf(around(block));
     List<PieceLine> tabular = block.stream().filter(PieceLine::isTabular).toList();
     List<Interval> gutters = GutterFinder.find(tabular);
     if (!TableSigns.looksLikeTable(block, tabular, gutters, own.size())) {
@@ -79,17 +80,20 @@ final class BlockBuilder {
   private int withHeadings(
       int start, int end, Box box, List<Ruling> own, List<TextLine> turnedHeads) {
     int first = start;
+    List<Ruling> reached = own;
     while (first > 0
-        && isBelowRuling(lines.get(first - 1), own)
-        && !isRuledBetween(lines.get(first - 1), lines.get(first), box, own)) {
+        && isBelowRuling(lines.get(first - 1), reached)
+        && !isRuledBetween(lines.get(first - 1), lines.get(first), box, reached)) {
       first--;
+      // Headings may stand on several levels, each with its own rulings above it.
+      reached = rulingsOf(box.union(lines.get(first).box()));
     }
     if (first == start && isGroupHeadingAbove(start, end)) {
       boolean parted = isRuledBetween(lines.get(start - 1), lines.get(start), box, own);
       // Where rulings part the rows, one more of them parts no table from another.
       boolean rowsParted =
           isRuledBetween(lines.get(start), lines.get(start + 1), box, own)
-              && isBelowRuling(lines.get(start - 1), own);
+              && isBelowRuling(lines.get(start - 1), rulings);
       first -= !parted || rowsParted ? 1 : 0;
     }
     double top = turnedHeads.stream().mapToDouble(l -> l.box().top()).min().orElse(box.top());

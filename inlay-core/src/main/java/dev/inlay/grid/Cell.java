@@ -40,6 +40,11 @@ public record Cell(
     return new Cell(row + rows, column, rowSpan, columnSpan, box, text, lines, bold, shade, glyphs);
   }
 
+  /** The same cell, from another row on and over so many rows. */
+  public Cell over(int firstRow, int rows) {
+    return new Cell(firstRow, column, rows, columnSpan, box, text, lines, bold, shade, glyphs);
+  }
+
   /** Whether nothing is printed in it. */
   public boolean isEmpty() {
     return text.isEmpty();

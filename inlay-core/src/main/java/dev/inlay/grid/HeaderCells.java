@@ -22,6 +22,9 @@ final class HeaderCells {
   /** A spanner stands over the middle of its ruling, give or take this share of its length. */
   private static final double CENTRED = 0.15;
 
+  /** A ruling over this share of the table's width parts rows, and tells no spanner. */
+  private static final double WHOLE = 0.95;
+
   /**
    * A run of columns must fit a heading's middle better by this many type sizes to take it over.
    */
@@ -119,8 +122,59 @@ final class HeaderCells {
 
   /** The columns that a part stands over, as numbers from 0. */
   private Interval reach(Part part, List<LineCells> lines, int line) {
-    Interval ruled = ruledReach(part, lines.get(line));
-    return ruled == null ? centredReach(part, lines, line) : ruled;
+    LineCells own = lines.get(line);
+    Ruling below = rulingBelow(part, own);
+    if (below != null) {
+      Interval over = columnsOver(below.extent());
+      List<Part> beside =
+          own.parts().stream()
+              .filter(p -> p.box().horizontal().overlap(below.extent()) > 0)
+              .toList();
+      boolean centred =
+          Math.abs(below.extent().middle() - part.box().centreX())
+              < CENTRED * below.extent().length();
+      if (over != null && beside.size() == 1 && centred) {
+        return over;
+      }
+      if (over != null && beside.size() > 1 && over.length() + 1 > beside.size()) {
+        return shares(over, beside).get(beside.indexOf(part));
+      }
+    }
+    return centredReach(part, lines, line);
+  }
+
+  /**
+   * How headings that stand over one ruling share the columns below it: in order, none left over,
+   * each as near as can be to the middle of its share.
+   */
+  private List<Interval> shares(Interval over, List<Part> parts) {
+    int first = (int) over.from();
+    int count = (int) over.length() + 1;
+    double[][] cost = new double[parts.size() + 1][count + 1];
+    int[][] begin = new int[parts.size() + 1][count + 1];
+    for (double[] row : cost) {
+      Arrays.fill(row, Double.POSITIVE_INFINITY);
+    }
+    cost[0][0] = 0;
+    for (int p = 1; p <= parts.size(); p++) {
+      for (int end = p; end <= count; end++) {
+        for (int from = p - 1; from < end; from++) {
+          Interval share = new Interval(first + from, first + end - 1.0);
+          double sum = cost[p - 1][from] + offCentre(share, parts.get(p - 1));
+          if (sum < cost[p][end]) {
+            cost[p][end] = sum;
+            begin[p][end] = from;
+          }
+        }
+      }
+    }
+    List<Interval> shares = new ArrayList<>();
+    int end = count;
+    for (int p = parts.size(); p > 0; p--) {
+      shares.add(0, new Interval(first + begin[p][end], first + end - 1.0));
+      end = begin[p][end];
+    }
+    return shares;
   }
 
   /**
@@ -165,22 +219,18 @@ final class HeaderCells {
     return Math.abs((from + to) / 2 - part.box().centreX());
   }
 
-  /** The columns over the ruling right below a part that is wider than it, or null. */
-  private Interval ruledReach(Part part, LineCells line) {
+  /** The ruling right below a part that is at least as wide as it and not the header's own. */
+  private Ruling rulingBelow(Part part, LineCells line) {
     Box box = part.box();
     double baseline = line.line().line().baseline();
+    double whole = columns.get(columns.size() - 1).to() - columns.get(0).from();
     for (Ruling ruling : rulings) {
       boolean below =
           ruling.at() > baseline && ruling.at() - baseline < RULE_BELOW * line.line().line().size();
       boolean own =
           ruling.extent().from() <= box.left() + 1 && ruling.extent().to() >= box.right() - 1;
-      boolean others =
-          line.parts().stream()
-              .anyMatch(p -> p != part && p.box().horizontal().overlap(ruling.extent()) > 0);
-      boolean centred =
-          Math.abs(ruling.extent().middle() - box.centreX()) < CENTRED * ruling.extent().length();
-      if (below && own && !others && centred) {
-        return columnsOver(ruling.extent());
+      if (below && own && ruling.extent().length() < WHOLE * whole) {
+        return ruling;
       }
     }
     return null;

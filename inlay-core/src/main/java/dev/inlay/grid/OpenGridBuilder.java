@@ -30,6 +30,9 @@ public final class OpenGridBuilder {
   private final List<Double> rowEdges = new ArrayList<>();
   private final List<Warning> warnings = new ArrayList<>();
 
+  /** Of each row below the header, the first and the last baseline. */
+  private final List<Interval> rowBaselines = new ArrayList<>();
+
   private OpenGridBuilder(OpenFrame open) {
     this.open = open;
     open.lines().forEach(l -> lines.add(LineCells.of(l, open.gutters())));
@@ -78,6 +81,7 @@ public final class OpenGridBuilder {
       addRow(row);
     }
     rowEdges.set(rowEdges.size() - 1, box.bottom());
+    MergedLabels.merge(rows, headerRows, rowBaselines, columns, open.frame().horizontals());
     if (!header.sure()) {
       warn(
           WarningCode.HEADER_UNSURE, "nothing but its place tells that the first row is a heading");
@@ -156,6 +160,10 @@ public final class OpenGridBuilder {
       }
     }
     rows.add(cells);
+    rowBaselines.add(
+        new Interval(
+            joined.get(0).line().line().baseline(),
+            joined.get(joined.size() - 1).line().line().baseline()));
     rowEdges.add(joined.get(joined.size() - 1).line().box().bottom());
   }
 
