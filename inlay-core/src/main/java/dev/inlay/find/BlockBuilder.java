@@ -65,7 +65,7 @@ final class BlockBuilder {
     }
     List<TextLine> heads = turnedHeadings(box);
     start = withHeadings(start, end, box, own, heads);
-    List<PieceLine> block = lines.subList(start, end);
+    List<PieceLine> block = withoutAsides(lines.subList(start, end));
     own = rulingsOf(around(block));
     List<PieceLine> tabular = block.stream().filter(PieceLine::isTabular).toList();
     List<Interval> gutters = GutterFinder.find(tabular);
@@ -74,6 +74,18 @@ final class BlockBuilder {
     }
     Frame frame = new Frame(page, whole(block, own, heads), own, List.of());
     return Optional.of(new OpenFrame(frame, block, heads, gutters));
+  }
+
+  /** The lines without those that stand beside the lines of several pieces, clear of them. */
+  private static List<PieceLine> withoutAsides(List<PieceLine> block) {
+    List<PieceLine> tabular = block.stream().filter(PieceLine::isTabular).toList();
+    if (tabular.isEmpty()) {
+      return block;
+    }
+    Interval extent = around(tabular).horizontal();
+    return block.stream()
+        .filter(l -> l.box().horizontal().touches(extent, l.line().size()))
+        .toList();
   }
 
   /** The index of the first line of the block together with the headings that stand above it. */
@@ -86,7 +98,7 @@ final class BlockBuilder {
         && !isRuledBetween(lines.get(first - 1), lines.get(first), box, reached)) {
       first--;
       // Headings may stand on several levels, each with its own rulings above it.
-      reached = rulingsOf(box.union(lines.get(first).box()));
+      reached = first == 0 ? List.of() : rulingsOf(box.union(lines.get(first - 1).box()));
     }
     if (first == start && isGroupHeadingAbove(start, end)) {
       boolean parted = isRuledBetween(lines.get(start - 1), lines.get(start), box, own);

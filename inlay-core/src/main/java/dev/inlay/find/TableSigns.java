@@ -2,6 +2,7 @@ package dev.inlay.find;
 
 import dev.inlay.geom.Interval;
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.regex.Pattern;
 
@@ -13,6 +14,12 @@ final class TableSigns {
 
   private static final int LEAST_LINES = 3;
   private static final int LEAST_RULED_LINES = 2;
+
+  /** Fewer lines must be set in type of one size. */
+  private static final int LEAST_OF_ANY_SIZE = 4;
+
+  /** Type larger than its neighbours' by this factor is on show. */
+  private static final double LARGE_TYPE = 1.35;
 
   /** In a table this share of the lines has text in several columns. */
   private static final double TABULAR_SHARE = 0.4;
@@ -54,6 +61,9 @@ final class TableSigns {
         || tabular.size() < (ruled ? RULED_SHARE : TABULAR_SHARE) * block.size()) {
       return false;
     }
+    if (tabular.size() < LEAST_OF_ANY_SIZE && typeSizesDiffer(tabular)) {
+      return false;
+    }
     List<List<Piece>> columns = columns(tabular, gutters);
     if (isProse(columns)
         || isList(columns)
@@ -72,6 +82,13 @@ final class TableSigns {
       return enough || figures > 0;
     }
     return enough && (figures > 0 || columns.size() > 2 && tabular.size() > LEAST_LINES);
+  }
+
+  /** Whether one line is set much larger than another: key figures on show, not rows. */
+  private static boolean typeSizesDiffer(List<PieceLine> lines) {
+    DoubleSummaryStatistics sizes =
+        lines.stream().mapToDouble(l -> l.line().size()).summaryStatistics();
+    return sizes.getMax() > LARGE_TYPE * sizes.getMin();
   }
 
   /** The pieces of each column; a piece belongs where its middle is. */

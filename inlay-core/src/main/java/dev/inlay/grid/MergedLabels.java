@@ -15,7 +15,24 @@ final class MergedLabels {
   /** A ruling that covers this share of a column parts its rows. */
   private static final double COVERED = 0.5;
 
-  private MergedLabels() {}
+  private final List<List<Cell>> rows;
+  private final int headerRows;
+  private final List<Interval> baselines;
+  private final List<Interval> columns;
+  private final List<Ruling> rulings;
+
+  private MergedLabels(
+      List<List<Cell>> rows,
+      int headerRows,
+      List<Interval> baselines,
+      List<Interval> columns,
+      List<Ruling> rulings) {
+    this.rows = rows;
+    this.headerRows = headerRows;
+    this.baselines = baselines;
+    this.columns = columns;
+    this.rulings = rulings;
+  }
 
   /**
    * Merges cells in place.
@@ -32,37 +49,69 @@ final class MergedLabels {
       List<Interval> baselines,
       List<Interval> columns,
       List<Ruling> rulings) {
+    new MergedLabels(rows, headerRows, baselines, columns, rulings).merge();
+  }
+
+  private void merge() {
+    // What belongs together is settled before the first label moves.
+    boolean[][] free = new boolean[columns.size()][baselines.size() + 1];
+    for (int c = 0; c < columns.size(); c++) {
+      for (int r = 1; r < baselines.size(); r++) {
+        free[c][r] = isFree(c, r);
+      }
+    }
     for (int c = 0; c < columns.size(); c++) {
       int from = 0;
       for (int r = 1; r <= baselines.size(); r++) {
-        if (r == baselines.size() || !isFree(c, baselines, r, columns, rulings)) {
-          mergeColumn(rows, headerRows + from, headerRows + r, c);
+        if (!free[c][r]) {
+          mergeColumn(headerRows + from, headerRows + r, c);
           from = r;
         }
       }
     }
   }
 
-  /** Whether rulings part a row from the one above it in other columns, but not in this one. */
-  private static boolean isFree(
-      int column, List<Interval> baselines, int row, List<Interval> columns, List<Ruling> rulings) {
-    Interval stretch = columns.get(column);
+  /**
+   * Whether rulings part a row from the one above it, but not in this column nor in any before it,
+   * and no two texts stand there one below the other. The ruling above a sum is told from such by
+   * what it covers: figures alone, below a row that has its label.
+   */
+  private boolean isFree(int column, int row) {
     double above = baselines.get(row - 1).to();
     double below = baselines.get(row).from();
-    boolean partly = false;
-    for (Ruling ruling : rulings) {
-      if (ruling.at() > above && ruling.at() < below) {
-        if (ruling.extent().overlap(stretch) > COVERED * stretch.length()) {
-          return false;
-        }
-        partly = true;
+    List<Ruling> between = rulings.stream().filter(r -> r.at() > above && r.at() < below).toList();
+    int free = 0;
+    while (free < columns.size() && !isCovered(columns.get(free), between)) {
+      if (at(row - 1, free) != null && at(row, free) != null) {
+        return false;
+      }
+      free++;
+    }
+    boolean labelAbove = at(row - 1, column) != null;
+    return column < free && free < columns.size() && !(labelAbove && holdsFiguresOnly(row));
+  }
+
+  private static boolean isCovered(Interval column, List<Ruling> between) {
+    return between.stream().anyMatch(r -> r.extent().overlap(column) > COVERED * column.length());
+  }
+
+  private boolean holdsFiguresOnly(int row) {
+    return rows.get(headerRows + row).stream()
+        .allMatch(c -> c.isEmpty() || Figures.isFigure(c.text()));
+  }
+
+  /** The cell that covers a column in a row below the header, or null. */
+  private Cell at(int row, int column) {
+    for (Cell cell : rows.get(headerRows + row)) {
+      if (cell.column() <= column && cell.column() + cell.columnSpan() > column) {
+        return cell;
       }
     }
-    return partly;
+    return null;
   }
 
   /** Lets the only text of a column in some rows stand for all of them. */
-  private static void mergeColumn(List<List<Cell>> rows, int from, int to, int column) {
+  private void mergeColumn(int from, int to, int column) {
     Cell only = null;
     for (int r = from; r < to; r++) {
       for (Cell cell : rows.get(r)) {

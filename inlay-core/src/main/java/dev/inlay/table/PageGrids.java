@@ -7,6 +7,7 @@ import dev.inlay.find.OpenFrameFinder;
 import dev.inlay.find.PageMeasure;
 import dev.inlay.find.Ruling;
 import dev.inlay.find.RulingFinder;
+import dev.inlay.geom.Box;
 import dev.inlay.grid.Cell;
 import dev.inlay.grid.Grid;
 import dev.inlay.grid.GridBuilder;
@@ -54,9 +55,11 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
   /** Finds the grids of a page. */
   static PageGrids find(Page page, GlyphIndex index, PageMeasure measure) {
     List<Ruling> rulings = RulingFinder.find(page, measure);
-    List<Grid> grids = ruled(page, index, rulings, measure);
+    List<Box> forms = new ArrayList<>();
+    List<Grid> grids = ruled(page, index, rulings, measure, forms);
     List<TextLine> outside = outside(page, index, grids);
-    for (OpenFrame open : OpenFrameFinder.find(page.number(), outside, rulings, measure)) {
+    List<TextLine> loose = outside.stream().filter(l -> isOutside(l, forms)).toList();
+    for (OpenFrame open : OpenFrameFinder.find(page.number(), loose, rulings, measure)) {
       grids.add(OpenGridBuilder.build(open));
     }
     HeaderBoxes.join(grids, measure);
@@ -67,7 +70,7 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
   }
 
   private static List<Grid> ruled(
-      Page page, GlyphIndex index, List<Ruling> rulings, PageMeasure measure) {
+      Page page, GlyphIndex index, List<Ruling> rulings, PageMeasure measure, List<Box> forms) {
     List<Grid> grids = new ArrayList<>();
     int boxes = 0;
     for (Frame frame : FrameFinder.find(page.number(), rulings, measure)) {
@@ -76,6 +79,9 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
         grids.add(betterOf(grid, index, measure));
       } else {
         boxes++;
+        if (isForm(grid)) {
+          forms.add(frame.box());
+        }
       }
     }
     if (boxes >= LEAST_BOXES) {
@@ -159,11 +165,13 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
   /** The lines that stand in none of the grids' frames. */
   private static List<TextLine> outsideOf(List<Grid> grids, List<TextLine> lines) {
     return lines.stream()
-        .filter(
-            l ->
-                grids.stream()
-                    .noneMatch(g -> g.frame().box().contains(l.box().centreX(), l.box().centreY())))
+        .filter(l -> isOutside(l, grids.stream().map(g -> g.frame().box()).toList()))
         .toList();
+  }
+
+  private static boolean isOutside(TextLine line, List<Box> boxes) {
+    Box box = line.box();
+    return boxes.stream().noneMatch(b -> b.contains(box.centreX(), box.centreY()));
   }
 
   private static List<TextLine> outside(Page page, GlyphIndex index, List<Grid> grids) {
