@@ -1,0 +1,81 @@
+package dev.inlay.grid;
+
+import dev.inlay.geom.Box;
+import dev.inlay.grid.LineCells.Part;
+import dev.inlay.page.Word;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * Puts phrases together again that a gutter parts at an ordinary space by chance: a label over
+ * several columns is one text, unless what stands behind the gutter keeps to its column's edge.
+ */
+final class PhraseJoiner {
+
+  /** Words of one phrase stand at most this far apart, in type sizes. */
+  private static final double WIDEST_SPACE = 0.4;
+
+  /** Texts this near to each other begin or end at one edge, in type sizes. */
+  private static final double SAME_EDGE = 0.2;
+
+  /** An edge is kept to by at least this share of a column's texts. */
+  private static final double EDGE_SHARE = 0.3;
+
+  private static final int LEAST_AT_EDGE = 2;
+
+  private final List<LineCells> lines;
+
+  private PhraseJoiner(List<LineCells> lines) {
+    this.lines = lines;
+  }
+
+  /** The lines with such phrases as one part each. */
+  static List<LineCells> join(List<LineCells> lines) {
+    PhraseJoiner joiner = new PhraseJoiner(lines);
+    return lines.stream().map(joiner::joined).toList();
+  }
+
+  private LineCells joined(LineCells line) {
+    List<Part> parts = new ArrayList<>();
+    for (Part part : line.parts()) {
+      Part before = parts.isEmpty() ? null : parts.get(parts.size() - 1);
+      if (before != null && areOnePhrase(before, part, line)) {
+        List<Word> words = new ArrayList<>(before.words());
+        words.addAll(part.words());
+        parts.set(parts.size() - 1, new Part(words, before.first(), part.last()));
+      } else {
+        parts.add(part);
+      }
+    }
+    return new LineCells(line.line(), parts);
+  }
+
+  private boolean areOnePhrase(Part left, Part right, LineCells line) {
+    double size = line.line().line().size();
+    double gap = right.box().left() - left.box().right();
+    if (gap > WIDEST_SPACE * size || Figures.isFigure(right.text())) {
+      return false;
+    }
+    return !keepsEdge(right, right.first(), Box::left, line, size)
+        && !keepsEdge(right, right.last(), Box::right, line, size)
+        && !keepsEdge(left, left.last(), Box::right, line, size);
+  }
+
+  /** Whether other texts of a column begin, or end, where a part does. */
+  private boolean keepsEdge(
+      Part part, int column, ToDoubleFunction<Box> edge, LineCells own, double size) {
+    double place = edge.applyAsDouble(part.box());
+    int all = 0;
+    int there = 0;
+    for (LineCells line : lines) {
+      for (Part other : line.parts()) {
+        if (line != own && other.first() == column && other.last() == column) {
+          all++;
+          there += Math.abs(edge.applyAsDouble(other.box()) - place) < SAME_EDGE * size ? 1 : 0;
+        }
+      }
+    }
+    return there >= Math.max(LEAST_AT_EDGE, EDGE_SHARE * all) || all < LEAST_AT_EDGE;
+  }
+}
