@@ -144,12 +144,16 @@ public final class Stitcher {
 
   /**
    * What stands in brackets in a title, as "(continued)", makes no new one. A title that holds the
-   * first part's, as in "Table 1 (continued)", is no new one.
+   * first part's, or but the beginning of it, as in "Table 1 (continued)", is no new one.
    */
   private boolean hasOwnTitle(PageTable part) {
     Optional<String> first = open.get(0).title();
-    return part.title().isPresent()
-        && !(first.isPresent() && plain(part.title().get()).contains(plain(first.get())));
+    if (part.title().isEmpty() || first.isEmpty()) {
+      return part.title().isPresent();
+    }
+    String old = plain(first.get()) + " ";
+    String now = plain(part.title().get()) + " ";
+    return !now.contains(old) && !old.startsWith(now);
   }
 
   private static String plain(String title) {
@@ -175,6 +179,16 @@ public final class Stitcher {
     return rows.subList(first, rows.size());
   }
 
+  /** Adds the rows of a part; its first may be the rest of the last row before a page break. */
+  private static void addRows(List<TableRow> more, List<TableRow> rows, boolean behindBreak) {
+    Optional<TableRow> whole =
+        behindBreak && !more.isEmpty() && !rows.isEmpty()
+            ? BrokenRow.join(rows, more.get(0))
+            : Optional.empty();
+    whole.ifPresent(row -> rows.set(rows.size() - 1, row));
+    rows.addAll(whole.isPresent() ? more.subList(1, more.size()) : more);
+  }
+
   private void close() {
     if (open.isEmpty()) {
       return;
@@ -184,7 +198,7 @@ public final class Stitcher {
     List<Warning> warnings = new ArrayList<>();
     for (PageTable part : open) {
       List<TableRow> more = part == first ? part.body() : withoutRepeatedHeader(first, part);
-      rows.addAll(withoutRepeatedHeadings(more, rows));
+      addRows(withoutRepeatedHeadings(more, rows), rows, part != first);
       part.warnings().stream()
           .filter(w -> part == first || w.code() != WarningCode.HEADER_UNSURE)
           .forEach(warnings::add);

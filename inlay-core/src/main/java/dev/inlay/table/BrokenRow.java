@@ -1,0 +1,78 @@
+package dev.inlay.table;
+
+import dev.inlay.grid.Figures;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A row that a page break parts: the rest of its texts stands at the top of the next page, without
+ * the label that every row begins with.
+ */
+final class BrokenRow {
+
+  /** Rows begin with a label where this share of them does. */
+  private static final double LABELLED_SHARE = 0.8;
+
+  /** Fewer rows do not show that each begins with a label. */
+  private static final int LEAST_ROWS = 3;
+
+  private BrokenRow() {}
+
+  /**
+   * The last row before a page break together with the first one behind it.
+   *
+   * @param before the rows before the break
+   * @param rest the first row behind it
+   * @return empty where they are two rows
+   */
+  static Optional<TableRow> join(List<TableRow> before, TableRow rest) {
+    TableRow last = before.get(before.size() - 1);
+    boolean records = last.kind() == RowKind.BODY && rest.kind() == RowKind.BODY;
+    return records && beginWithLabels(before) && isRestOf(rest, last)
+        ? Optional.of(joined(last, rest))
+        : Optional.empty();
+  }
+
+  private static boolean beginWithLabels(List<TableRow> rows) {
+    List<TableRow> records = rows.stream().filter(r -> r.kind() == RowKind.BODY).toList();
+    long labelled = records.stream().filter(r -> !textAt(r, 0).isEmpty()).count();
+    return records.size() >= LEAST_ROWS && labelled >= LABELLED_SHARE * records.size();
+  }
+
+  /** Whether a row without label adds words alone, each below words of the other row. */
+  private static boolean isRestOf(TableRow rest, TableRow row) {
+    boolean adds = false;
+    for (TableCell cell : rest.cells()) {
+      if (!cell.text().isEmpty()) {
+        String above = textAt(row, cell.column());
+        if (cell.column() == 0
+            || above.isEmpty()
+            || Figures.isFigure(above)
+            || Figures.isFigure(cell.text())) {
+          return false;
+        }
+        adds = true;
+      }
+    }
+    return adds && !textAt(row, 0).isEmpty();
+  }
+
+  private static String textAt(TableRow row, int column) {
+    return row.cells().stream()
+        .filter(c -> c.column() == column)
+        .map(TableCell::text)
+        .findFirst()
+        .orElse("");
+  }
+
+  private static TableRow joined(TableRow row, TableRow rest) {
+    List<TableCell> cells = new ArrayList<>();
+    for (TableCell cell : row.cells()) {
+      String more = textAt(rest, cell.column());
+      String text = more.isEmpty() ? cell.text() : cell.text() + " " + more;
+      cells.add(new TableCell(text, cell.column(), cell.columnSpan(), cell.rowSpan(), cell.box()));
+    }
+    return new TableRow(row.kind(), row.page(), cells);
+  }
+}
