@@ -13,6 +13,9 @@ final class BlockTrimmer {
   /** A step this many times the usual one sets lines apart. */
   private static final double APART = 1.35;
 
+  /** A step this many times the usual one leaves a blank line. */
+  private static final double BLANK_LINE = 1.8;
+
   /** Headings fill at least this share of the columns; what fills fewer is none. */
   private static final double HEADING_SHARE = 0.6;
 
@@ -73,8 +76,8 @@ final class BlockTrimmer {
   }
 
   private int first() {
-    int first = 0;
-    for (int i = 1; i < Math.min(MOST_LINES, lines.size() - 1); i++) {
+    int first = belowBlankLines();
+    for (int i = first + 1; i < Math.min(MOST_LINES, lines.size() - 1); i++) {
       PieceLine line = lines.get(i - 1);
       if (fills(line) || line.line().baseline() > topRuling) {
         break;
@@ -90,6 +93,28 @@ final class BlockTrimmer {
       first++;
     }
     return first;
+  }
+
+  /**
+   * Where headings stand between two blank lines, what is above the first of them is the page's: a
+   * running head may fill as many columns by chance.
+   */
+  private int belowBlankLines() {
+    int first = 0;
+    int above = 0;
+    boolean blank = false;
+    for (int i = Math.min(MOST_LINES, lines.size() - 1); i > 0; i--) {
+      if (step(i) >= BLANK_LINE * usualStep) {
+        if (blank && first == 0 && fills(lines.get(i))) {
+          first = i;
+        }
+        blank = true;
+      }
+    }
+    for (int i = 0; i < first; i++) {
+      above = Math.max(above, lines.get(i).pieces().size());
+    }
+    return first > 0 && lines.get(first).pieces().size() > above ? first : 0;
   }
 
   private int end(int first) {

@@ -30,6 +30,9 @@ record HeaderLines(int count, boolean sure) {
     int bold = boldOnTop(lines);
     boolean[] figures = figureColumns(lines, columns);
     int words = wordsOverFigures(lines, figures);
+    if (words > 0 && words < ruled && isRecord(lines.get(words), figures)) {
+      ruled = words; // the ruling, or the edge of a stripe, stands below rows already
+    }
     boolean likeBody =
         words == 0
             && bold == 0
