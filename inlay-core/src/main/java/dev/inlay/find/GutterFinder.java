@@ -69,12 +69,22 @@ final class GutterFinder {
   /** The label of a sum over several columns stands this many type sizes from the left edge. */
   private static final double LABEL_INDENT = 3;
 
+  /** A word that covers a stretch makes it worth so much less: a space may be clear by chance. */
+  private static final double COVER_WEIGHT = 3;
+
+  /** So many gutters show a rhythm. */
+  private static final int LEAST_RHYTHM = 3;
+
+  /** A gutter in the rhythm of the others has at least this share of their width. */
+  private static final double SAME_WIDTH = 0.95;
+
   /** So many full rows must be left where labels of sums are set aside. */
   private static final int LEAST_FULL_ROWS = 3;
 
   private GutterFinder() {}
 
-  private record Edge(double x, int step) {}
+  /** Where words or lines begin or end: by how much their number changes there. */
+  private record Edge(double x, int words, int lines) {}
 
   /**
    * Finds the gutters.
@@ -89,17 +99,37 @@ final class GutterFinder {
     List<PieceLine> lines = withoutLabelledSums(tabular);
     double size = typeSize(lines);
     double usualGap = Math.max(USUAL_GAP * size, FIXED_WIDTH_GAP * fixedAdvance(lines));
-    double allowed = Math.floor(CROSSING_SHARE * lines.size());
     List<Interval> gutters = new ArrayList<>();
-    for (Interval strip : strips(lines, allowed)) {
+    List<Interval> narrow = new ArrayList<>();
+    for (Stretch stretch : strips(lines)) {
+      Interval strip = stretch.extent();
       boolean wide =
-          strip.length() >= leastWidth(lines.size()) * size && isWideEnough(strip, lines, usualGap);
+          strip.length() >= leastWidth(stretch.lines()) * size
+              && isWideEnough(strip, lines, usualGap);
       if (wide || isAligned(strip, lines, size)) {
+        gutters.add(strip);
+      } else if (stretch.covered() == 0 && isWideEnough(strip, lines, usualGap)) {
+        narrow.add(strip);
+      }
+    }
+    addAsWideAsOthers(narrow, gutters);
+    prune(gutters, lines, usualGap);
+    return gutters;
+  }
+
+  /** Where columns follow each other in one rhythm, few lines suffice for one more of them. */
+  private static void addAsWideAsOthers(List<Interval> narrow, List<Interval> gutters) {
+    if (gutters.size() < LEAST_RHYTHM) {
+      return;
+    }
+    double usual =
+        gutters.stream().mapToDouble(Interval::length).sorted().toArray()[gutters.size() / 2];
+    for (Interval strip : narrow) {
+      if (strip.length() >= SAME_WIDTH * usual) {
         gutters.add(strip);
       }
     }
-    prune(gutters, lines, usualGap);
-    return gutters;
+    gutters.sort(Comparator.comparingDouble(Interval::from));
   }
 
   /**
@@ -220,17 +250,16 @@ final class GutterFinder {
    * Strips between text on both sides that at most the allowed number of words cover: of each, the
    * stretch that the fewest cover.
    */
-  private static List<Interval> strips(List<PieceLine> lines, double allowed) {
-    List<Interval> strips = new ArrayList<>();
-    Interval clearest = null;
-    double clearestCover = 0;
+  private static List<Stretch> strips(List<PieceLine> lines) {
+    List<Stretch> strips = new ArrayList<>();
+    Stretch clearest = null;
     int peakBefore = 0;
     int peak = 0;
     for (Stretch stretch : stretches(lines)) {
-      if (stretch.covered() > allowed) {
+      if (stretch.covered() > Math.floor(CROSSING_SHARE * stretch.lines())) {
         if (clearest != null) {
           // Hardly clearer than the text before it: the ragged edge of a column.
-          if (clearestCover <= CLEAR_SHARE * peakBefore) {
+          if (clearest.covered() <= CLEAR_SHARE * peakBefore) {
             strips.add(clearest);
           }
           peak = 0;
@@ -240,35 +269,61 @@ final class GutterFinder {
         peakBefore = peak;
         continue;
       }
-      boolean clearer = clearest == null || stretch.covered() < clearestCover;
-      boolean asClear = clearest != null && stretch.covered() == clearestCover;
-      if (clearer || asClear && stretch.extent().length() > clearest.length()) {
-        clearest = stretch.extent();
-        clearestCover = stretch.covered();
+      if (clearest == null || isClearer(stretch, clearest, lines)) {
+        clearest = stretch;
       }
     }
     return strips;
   }
 
-  /** A stretch of the x axis and how many words cover it. */
-  private record Stretch(Interval extent, int covered) {}
+  /**
+   * A stretch of the x axis.
+   *
+   * @param extent from where to where, in points
+   * @param covered how many words cover it
+   * @param lines how many lines have text on it or on both sides of it
+   */
+  private record Stretch(Interval extent, int covered, int lines) {
+
+    /** The wider, and the fewer words cover it, the whiter. */
+    double whiteness() {
+      return extent.length() / (1 + COVER_WEIGHT * covered);
+    }
+  }
+
+  /** Whether a stretch is whiter than another, or clear where the other is not, and aligned. */
+  private static boolean isClearer(Stretch stretch, Stretch other, List<PieceLine> lines) {
+    if (stretch.covered() == 0 != (other.covered() == 0)) {
+      Stretch clear = stretch.covered() == 0 ? stretch : other;
+      if (isAligned(clear.extent(), lines, typeSize(lines))) {
+        return clear == stretch;
+      }
+    }
+    return stretch.whiteness() > other.whiteness();
+  }
 
   private static List<Stretch> stretches(List<PieceLine> lines) {
     List<Edge> edges = new ArrayList<>();
     for (PieceLine line : lines) {
+      edges.add(new Edge(line.box().left(), 0, 1));
+      edges.add(new Edge(line.box().right(), 0, -1));
       for (Word word : line.words()) {
-        edges.add(new Edge(word.box().left(), 1));
-        edges.add(new Edge(word.box().right(), -1));
+        edges.add(new Edge(word.box().left(), 1, 0));
+        edges.add(new Edge(word.box().right(), -1, 0));
       }
     }
-    edges.sort(Comparator.comparingDouble(Edge::x).thenComparing(Edge::step));
+    edges.sort(Comparator.comparingDouble(Edge::x).thenComparing(Edge::words));
     List<Stretch> stretches = new ArrayList<>();
     int covered = 0;
-    for (int i = 0; i < edges.size(); i++) {
-      if (i > 0 && edges.get(i).x() > edges.get(i - 1).x()) {
-        stretches.add(new Stretch(new Interval(edges.get(i - 1).x(), edges.get(i).x()), covered));
+    int open = 0;
+    double from = Double.NaN;
+    for (Edge edge : edges) {
+      if (edge.x() > from) {
+        stretches.add(new Stretch(new Interval(from, edge.x()), covered, open));
       }
-      covered += edges.get(i).step();
+      from = edge.x();
+      covered += edge.words();
+      open += edge.lines();
     }
     return stretches;
   }

@@ -30,7 +30,8 @@ record HeaderLines(int count, boolean sure) {
     int bold = boldOnTop(lines);
     boolean[] figures = figureColumns(lines, columns);
     int words = wordsOverFigures(lines, figures);
-    if (words > 0 && words < ruled && isRecord(lines.get(words), figures)) {
+    boolean labelled = lines.get(words).parts().get(0).first() == 0;
+    if (words > 0 && words < ruled && labelled && isRecord(lines.get(words), figures)) {
       ruled = words; // the ruling, or the edge of a stripe, stands below rows already
     }
     boolean likeBody =
