@@ -257,7 +257,8 @@ public final class OpenGridBuilder {
     long crossing =
         lines.stream()
             .skip(headerLines)
-            .filter(l -> l.parts().size() > 1 && l.parts().stream().anyMatch(Part::spans))
+            .filter(l -> l.parts().size() > 1 && labelOverColumns(List.of(l)) == null)
+            .filter(l -> l.parts().stream().anyMatch(Part::spans))
             .count();
     if (crossing > 0) {
       warn(

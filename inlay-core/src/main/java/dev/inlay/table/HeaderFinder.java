@@ -26,6 +26,11 @@ final class HeaderFinder {
   /** A column holds figures where at least this share of its filled cells does. */
   private static final double FIGURE_COLUMN = 0.6;
 
+  /** A heading is unlike its column where more than this share of the texts below is. */
+  private static final double UNLIKE_SHARE = 0.6;
+
+  private static final int WORDS_OF_NAME = 3;
+
   private static final Pattern QUANTITY = Pattern.compile("\\P{L}*\\d[.,]\\d+\\s*\\P{Nd}{0,6}");
 
   private final Grid grid;
@@ -72,7 +77,9 @@ final class HeaderFinder {
     if (rows > 0) {
       return new Header(rows, true);
     }
-    return firstRowIsHeading() ? new Header(reach(0), false) : new Header(0, hasFiguresOnTop());
+    return firstRowIsHeading()
+        ? new Header(reach(0), isUnlikeBody())
+        : new Header(0, hasFiguresOnTop());
   }
 
   /** The first row behind the given one that none of its cells reaches into or heads. */
@@ -166,6 +173,32 @@ final class HeaderFinder {
     List<String> texts = filled(0).stream().map(Cell::text).toList();
     boolean noFigures = texts.stream().noneMatch(t -> Figures.isFigure(t) || isQuantity(t));
     return texts.size() == top.size() && noFigures && Set.copyOf(texts).size() == texts.size();
+  }
+
+  /** Whether in most columns the texts below the first row are of another form than its own. */
+  private boolean isUnlikeBody() {
+    int unlike = 0;
+    for (Cell top : filled(0)) {
+      List<String> below =
+          grid.rows().stream()
+              .skip(1)
+              .flatMap(List::stream)
+              .filter(c -> c.column() == top.column() && !c.isEmpty())
+              .map(Cell::text)
+              .toList();
+      long other = below.stream().filter(t -> !isName(t)).count();
+      unlike += isName(top.text()) && other > UNLIKE_SHARE * below.size() ? 1 : 0;
+    }
+    return unlike * 2 > filled(0).size();
+  }
+
+  /** Whether a text looks like the name of a column: few words, the first with a capital. */
+  private static boolean isName(String text) {
+    boolean plain =
+        text.codePoints().allMatch(c -> Character.isLetter(c) || " ()%.-&".indexOf(c) >= 0);
+    return plain
+        && Character.isUpperCase(text.codePointAt(0))
+        && text.split(" ").length <= WORDS_OF_NAME;
   }
 
   private boolean hasFiguresOnTop() {

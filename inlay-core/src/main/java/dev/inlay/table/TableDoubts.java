@@ -21,6 +21,12 @@ final class TableDoubts {
   /** A column with texts in at most this share of the rows may be part of its neighbour. */
   private static final double SPARSE_SHARE = 0.1;
 
+  /** At least so many of them are figures and nothing else: short words may be marks. */
+  private static final double REAL_SHARE = 0.5;
+
+  /** In fewer rows a column may well have one text. */
+  private static final int ROWS_TO_FILL = 5;
+
   /** Fewer rows show no common columns. */
   private static final int FEW_ROWS = 3;
 
@@ -62,7 +68,7 @@ final class TableDoubts {
     if (headerRows == 0) {
       warn(WarningCode.HEADER_UNSURE, "no heading was found over its columns");
     }
-    if (body.size() < FEW_ROWS) {
+    if (body.size() < FEW_ROWS && frame.rulings() == RulingExtent.NONE) {
       warn(WarningCode.FEW_ROWS, "it has " + body.size() + " row(s), too few to show its columns");
     }
     int[] filled = body.stream().mapToInt(TableDoubts::filled).sorted().toArray();
@@ -90,16 +96,22 @@ final class TableDoubts {
       List<String> texts =
           body.stream()
               .flatMap(r -> r.cells().stream())
-              .filter(cell -> cell.column() == column && !cell.text().isEmpty())
+              .filter(cell -> cell.column() == column && cell.columnSpan() == 1)
               .map(TableCell::text)
+              .filter(t -> !t.isEmpty())
               .toList();
-      if (!texts.isEmpty() && texts.size() <= Math.max(1, SPARSE_SHARE * body.size())) {
+      boolean few = body.size() < ROWS_TO_FILL;
+      if (!few && !texts.isEmpty() && texts.size() <= Math.max(1, SPARSE_SHARE * body.size())) {
         warn(
             WarningCode.SPARSE_COLUMN,
             "column " + (c + 1) + " has " + texts.size() + " text(s) in " + body.size() + " rows");
       }
       long figures = texts.stream().filter(TableDoubts::isFigureOrMark).count();
-      boolean mostly = texts.size() >= FEW_ROWS && figures >= FIGURE_COLUMN * texts.size();
+      long real = texts.stream().filter(Figures::isFigure).count();
+      boolean mostly =
+          texts.size() >= FEW_ROWS
+              && figures >= FIGURE_COLUMN * texts.size()
+              && real >= REAL_SHARE * texts.size();
       if (mostly && figures < texts.size()) {
         String odd = texts.stream().filter(t -> !isFigureOrMark(t)).findFirst().orElseThrow();
         warn(
