@@ -29,6 +29,12 @@ final class BlockBuilder {
   /** A heading of rows stands above them by about a row's step. */
   private static final double SAME_STEP = 1.2;
 
+  /** From so many rulings on, they part the rows. */
+  private static final int LEAST_RULED_ROWS = 5;
+
+  /** Rows of several lines whose cells share baselines have this share of common lines. */
+  private static final double COMMON_LINES = 0.6;
+
   private final int page;
   private final List<PieceLine> lines;
   private final List<TextLine> turned;
@@ -51,9 +57,12 @@ final class BlockBuilder {
   /**
    * The frame of the lines from one index up to another.
    *
+   * @param from the index of the first
+   * @param to the index behind the last
+   * @param taken lines before this index belong to another table already
    * @return empty where they are no table
    */
-  Optional<OpenFrame> build(int from, int to) {
+  Optional<OpenFrame> build(int from, int to, int taken) {
     List<PieceLine> run = lines.subList(from, to);
     BlockTrimmer.Range kept = BlockTrimmer.trim(run, rulingsOf(around(run)));
     int start = from + kept.from();
@@ -64,16 +73,24 @@ final class BlockBuilder {
       end--;
     }
     List<TextLine> heads = turnedHeadings(box);
-    start = withHeadings(start, end, box, own, heads);
+    start = Math.max(withHeadings(start, end, box, own, heads), Math.min(taken, start));
     List<PieceLine> block = withoutAsides(lines.subList(start, end));
     own = rulingsOf(around(block));
     List<PieceLine> tabular = block.stream().filter(PieceLine::isTabular).toList();
-    List<Interval> gutters = GutterFinder.find(tabular);
+    // Between rulings lines of one row need not stand on common baselines.
+    List<Interval> gutters =
+        GutterFinder.find(isRuledInRows(block, tabular, own) ? block : tabular);
     if (!TableSigns.looksLikeTable(block, tabular, gutters, own.size())) {
       return Optional.empty();
     }
     Frame frame = new Frame(page, whole(block, own, heads), own, List.of());
     return Optional.of(new OpenFrame(frame, block, heads, gutters));
+  }
+
+  /** Whether rulings part rows whose cells each have baselines of their own. */
+  private static boolean isRuledInRows(
+      List<PieceLine> block, List<PieceLine> tabular, List<Ruling> rulings) {
+    return rulings.size() >= LEAST_RULED_ROWS && tabular.size() < COMMON_LINES * block.size();
   }
 
   /** The lines without those that stand beside the lines of several pieces, clear of them. */

@@ -29,10 +29,13 @@ final class BlockTrimmer {
   private final List<Interval> gutters;
   private final double usualStep;
   private final double topRuling;
+  private final double bottomRuling;
 
   private BlockTrimmer(List<PieceLine> lines, List<Ruling> rulings) {
     this.lines = lines;
-    topRuling = topRuling(lines, rulings);
+    double[] full = fullRulings(lines, rulings);
+    topRuling = full.length == 0 ? Double.POSITIVE_INFINITY : full[0];
+    bottomRuling = full.length == 0 ? Double.NEGATIVE_INFINITY : full[full.length - 1];
     gutters = GutterFinder.find(lines.stream().filter(PieceLine::isTabular).toList());
     double[] steps = new double[lines.size() - 1];
     for (int i = 1; i < lines.size(); i++) {
@@ -63,16 +66,17 @@ final class BlockTrimmer {
   }
 
   /**
-   * The place of the first ruling over nearly all of the lines' width: what is below it belongs.
+   * The places of the rulings over nearly all of the lines' width, from top to bottom: what stands
+   * between the first and the last belongs.
    */
-  private static double topRuling(List<PieceLine> lines, List<Ruling> rulings) {
+  private static double[] fullRulings(List<PieceLine> lines, List<Ruling> rulings) {
     double left = lines.stream().mapToDouble(l -> l.box().left()).min().orElse(0);
     double right = lines.stream().mapToDouble(l -> l.box().right()).max().orElse(0);
     return rulings.stream()
         .filter(r -> r.extent().overlap(new Interval(left, right)) > FULL * (right - left))
         .mapToDouble(Ruling::at)
-        .min()
-        .orElse(Double.POSITIVE_INFINITY);
+        .sorted()
+        .toArray();
   }
 
   private int first() {
@@ -120,7 +124,8 @@ final class BlockTrimmer {
   private int end(int first) {
     int end = lines.size();
     for (int i = lines.size() - 1; i > Math.max(first + 1, lines.size() - MOST_LINES); i--) {
-      if (fills(lines.get(i)) || isSum(lines.get(i))) {
+      boolean ruledIn = lines.get(i).line().baseline() < bottomRuling;
+      if (fills(lines.get(i)) || isSum(lines.get(i)) || ruledIn) {
         break;
       }
       if (step(i) >= APART * usualStep) {

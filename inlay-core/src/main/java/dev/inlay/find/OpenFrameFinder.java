@@ -72,10 +72,13 @@ public final class OpenFrameFinder {
     List<PieceLine> lines = PieceLine.of(zone);
     BlockBuilder builder = new BlockBuilder(page, lines, turned, horizontals, measure);
     int i = 0;
+    int taken = 0;
     while (i < lines.size()) {
       if (lines.get(i).isTabular()) {
         int end = ColumnRun.end(i, lines, horizontals, stacks);
-        builder.build(i, end).ifPresent(this::add);
+        Optional<OpenFrame> frame = builder.build(i, end, taken);
+        frame.ifPresent(this::add);
+        taken = frame.isPresent() ? end : taken;
         i = end;
       } else {
         i++;

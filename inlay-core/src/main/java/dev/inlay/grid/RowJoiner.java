@@ -117,6 +117,7 @@ final class RowJoiner {
       boolean heading =
           band.size() > 1
               && band.get(0).parts().size() == 1
+              && band.get(0).parts().get(0).first() == 0
               && band.get(0).line().isBold()
               && !band.get(1).line().isBold();
       if (heading) {
