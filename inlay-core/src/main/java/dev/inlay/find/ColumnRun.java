@@ -96,7 +96,7 @@ final class ColumnRun {
     PieceLine line = lines.get(i);
     if (stack.isPresent()) {
       // Between rulings of one width all belongs together, however its lines stand.
-      boolean held = stack.get().holds(line.box());
+      boolean held = stack.get().holds(line.box()) && !isCaption(line);
       end = held ? i + 1 : end;
       return held;
     }
@@ -136,9 +136,7 @@ final class ColumnRun {
   private boolean takeSingle(int i, boolean apart) {
     PieceLine line = lines.get(i);
     boolean inColumn = isInOneColumn(line, wideGaps(recent.element()));
-    boolean caption =
-        CAPTION.matcher(line.pieces().get(0).text()).matches()
-            || !inColumn && (apart || isProseBeyond(line));
+    boolean caption = isCaption(line) || !inColumn && (apart || isProseBeyond(line));
     // Wrapped lines of one cell may be many; those over several columns are not.
     singleLines += inColumn && !apart ? 0 : 1;
     if (caption || singleLines > MOST_SINGLE_LINES) {
@@ -150,6 +148,10 @@ final class ColumnRun {
 
   private static List<Interval> wideGaps(PieceLine line) {
     return line.gaps().stream().filter(g -> g.length() >= COLUMN_GAP * line.line().size()).toList();
+  }
+
+  private static boolean isCaption(PieceLine line) {
+    return CAPTION.matcher(line.pieces().get(0).text()).matches();
   }
 
   /** Whether a line is running text that reaches beyond the columns. */

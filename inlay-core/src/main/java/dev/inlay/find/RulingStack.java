@@ -28,12 +28,22 @@ record RulingStack(Interval extent, double top, double bottom, int count) {
   static List<RulingStack> of(List<Ruling> rulings, PageMeasure measure) {
     Map<Width, RulingStack> open = new HashMap<>();
     List<RulingStack> done = new ArrayList<>();
+    Map<Width, Double> reached = new HashMap<>();
     for (Ruling ruling : rulings) {
+      // Rulings over some of the columns part rows as well: the next whole one may be further down.
+      open.forEach(
+          (width, stack) -> {
+            if (stack.isAcross(ruling, measure.snap())) {
+              reached.put(width, ruling.at());
+            }
+          });
       Width width = Width.of(ruling, measure.snap());
       Width known = width.neighbours().stream().filter(open::containsKey).findFirst().orElse(width);
       RulingStack stack = open.get(known);
       boolean near =
-          stack != null && ruling.at() - stack.bottom <= HIGHEST_ROW * measure.typeSize();
+          stack != null
+              && ruling.at() - reached.getOrDefault(known, stack.bottom)
+                  <= HIGHEST_ROW * measure.typeSize();
       if (stack != null && !near) {
         done.add(stack);
       }
@@ -48,6 +58,14 @@ record RulingStack(Interval extent, double top, double bottom, int count) {
         .filter(s -> s.count >= LEAST)
         .sorted(Comparator.comparingDouble(RulingStack::top))
         .toList();
+  }
+
+  /** Whether a ruling lies below the last one and within its width. */
+  private boolean isAcross(Ruling ruling, double snap) {
+    return ruling.at() - bottom > 0
+        && ruling.extent().from() >= extent.from() - snap
+        && ruling.extent().to() <= extent.to() + snap
+        && ruling.extent().length() < extent.length() - snap;
   }
 
   /** Both ends of a ruling, in steps of the snapping distance. */

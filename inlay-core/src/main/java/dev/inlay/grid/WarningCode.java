@@ -24,7 +24,7 @@ public enum WarningCode {
   TYPE_BREAK("type-break", 0.12),
   /** A column has texts in few rows. */
   SPARSE_COLUMN("sparse-column", 0.12),
-  /** A heading among the rows has no rows below it. */
+  /** There are hardly more rows than headings among them. */
   LOOSE_HEADING("loose-heading", 0.2),
   /** Texts reach over the gutter between two columns. */
   CROSSED_GUTTER("crossed-gutter", 0.15),

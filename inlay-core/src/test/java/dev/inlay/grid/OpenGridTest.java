@@ -114,7 +114,7 @@ class OpenGridTest {
   }
 
   @Test
-  void aTextOverAGutterInARowIsToldAndKeptWhereMostOfItIs() {
+  void aLabelOverAGutterStandsOverBothColumns() {
     PageBuilder page = line(new PageBuilder(), 86, "Vessel", "Home", "Boxed", "Bulk");
     body(page, 100);
     body(page, 156);
@@ -122,6 +122,17 @@ class OpenGridTest {
     Grid grid = grid(page);
     assertThat(row(grid, 9)).containsExactly("Elizabethanfrigate", "6.0", "7.0");
     assertThat(grid.rows().get(9).get(0).column()).isZero();
+    assertThat(grid.rows().get(9).get(0).columnSpan()).isEqualTo(2);
+  }
+
+  @Test
+  void aTextOverAGutterAmongOthersIsToldAndKeptWhereMostOfItIs() {
+    PageBuilder page = line(new PageBuilder(), 86, "Vessel", "Home", "Boxed", "Bulk");
+    body(page, 100);
+    body(page, 156);
+    line(page, 212, "Elizabethanfrigate", "", "none", "7.0");
+    Grid grid = grid(page);
+    assertThat(row(grid, 9)).containsExactly("Elizabethanfrigate", "none", "7.0");
     assertThat(grid.warnings())
         .extracting(Warning::code)
         .containsExactly(WarningCode.CROSSED_GUTTER);
