@@ -10,7 +10,6 @@ import dev.inlay.page.Stroke;
 import dev.inlay.page.Turn;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 /** Builds pages by hand: fixed-width type of 10 points, half as wide as high. */
 public final class PageBuilder {
@@ -113,6 +112,6 @@ public final class PageBuilder {
   }
 
   public Page build() {
-    return new Page(number, 600, 800, glyphs, strokes, fills, List.of(), Map.of());
+    return new Page(number, 600, 800, glyphs, strokes, fills, List.of(), List.of());
   }
 }

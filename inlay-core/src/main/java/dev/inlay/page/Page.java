@@ -3,7 +3,6 @@ package dev.inlay.page;
 import dev.inlay.geom.Box;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 
 /**
  * All that is printed on one page, as a reader sees it: rotation and crop are applied.
@@ -15,7 +14,7 @@ import java.util.Map;
  * @param strokes lines along the axes
  * @param fills painted boxes, in the order in which they are drawn
  * @param pictures the places of pictures
- * @param dropped how many characters that nobody sees were left aside, by reason
+ * @param dropped the characters that nobody sees, blanks left out
  */
 public record Page(
     int number,
@@ -25,7 +24,7 @@ public record Page(
     List<Stroke> strokes,
     List<Fill> fills,
     List<Box> pictures,
-    Map<DropReason, Integer> dropped) {
+    List<DroppedGlyph> dropped) {
 
   /** Keeps copies that cannot change. */
   public Page {
@@ -33,7 +32,17 @@ public record Page(
     strokes = List.copyOf(strokes);
     fills = List.copyOf(fills);
     pictures = List.copyOf(pictures);
-    dropped = Map.copyOf(dropped);
+    dropped = List.copyOf(dropped);
+  }
+
+  /** How many characters were left aside for a reason. */
+  public int dropped(DropReason reason) {
+    int count = 0;
+    for (DroppedGlyph drop : dropped) {
+      String text = drop.glyph().text();
+      count += drop.reason() == reason ? text.codePointCount(0, text.length()) : 0;
+    }
+    return count;
   }
 
   /** Whether a reader sees any character on it. */

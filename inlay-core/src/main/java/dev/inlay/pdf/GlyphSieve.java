@@ -2,12 +2,14 @@ package dev.inlay.pdf;
 
 import dev.inlay.geom.Box;
 import dev.inlay.page.DropReason;
+import dev.inlay.page.DroppedGlyph;
 import dev.inlay.page.Glyph;
+import dev.inlay.page.Turn;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** Parts the glyphs that a reader sees from those left aside, and counts the latter by reason. */
 final class GlyphSieve {
@@ -18,9 +20,12 @@ final class GlyphSieve {
    */
   private static final double SAME_PLACE = 0.1;
 
+  /** Type this many times the usual size is no heading when it slants. */
+  private static final double LARGE_TYPE = 1.5;
+
   private final List<Glyph> visible = new ArrayList<>();
   private final List<Glyph> invisible = new ArrayList<>();
-  private final Map<DropReason, Integer> dropped = new EnumMap<>(DropReason.class);
+  private final List<DroppedGlyph> dropped = new ArrayList<>();
   private final Map<Spot, List<Glyph>> bySpot = new HashMap<>();
 
   /** A square of the page and what stands in it. */
@@ -33,12 +38,20 @@ final class GlyphSieve {
     }
   }
 
-  void add(Glyph glyph, boolean isInvisible, Box clip) {
+  /**
+   * Takes the next glyph.
+   *
+   * @param unseen why a reader does not see it, as far as its drawing tells, or null
+   * @param clip the box that drawing is confined to
+   */
+  void add(Glyph glyph, DropReason unseen, Box clip) {
     Box box = glyph.box();
     if (!clip.contains(box.centreX(), box.centreY())) {
       drop(glyph, DropReason.OUTSIDE_PAGE);
-    } else if (isInvisible) {
+    } else if (unseen == DropReason.INVISIBLE) {
       invisible.add(glyph);
+    } else if (unseen != null) {
+      drop(glyph, unseen);
     } else if (!glyph.isBlank() && isRepeat(glyph)) {
       drop(glyph, DropReason.PRINTED_TWICE);
     } else {
@@ -80,21 +93,43 @@ final class GlyphSieve {
 
   private void drop(Glyph glyph, DropReason reason) {
     if (!glyph.isBlank()) {
-      dropped.merge(reason, glyph.text().codePointCount(0, glyph.text().length()), Integer::sum);
+      dropped.add(new DroppedGlyph(glyph, reason));
     }
   }
 
   /** What a reader sees; over a scanned picture, the invisible text that stands for it. */
   List<Glyph> visible() {
+    dropWatermarks();
     return onlyInvisible() ? invisible : visible;
   }
 
-  Map<DropReason, Integer> dropped() {
+  /** What nobody sees; ask for it after {@link #visible()}. */
+  List<DroppedGlyph> dropped() {
     if (!onlyInvisible()) {
       invisible.forEach(g -> drop(g, DropReason.INVISIBLE));
       invisible.clear();
     }
     return dropped;
+  }
+
+  /** Takes large slanting text off the page: it stands behind the text, as a stamp or a draft's. */
+  private void dropWatermarks() {
+    double[] sizes =
+        visible.stream()
+            .filter(g -> !g.isBlank() && g.turn() != Turn.SLANTED)
+            .mapToDouble(Glyph::size)
+            .sorted()
+            .toArray();
+    if (sizes.length == 0) {
+      return;
+    }
+    double least = LARGE_TYPE * sizes[sizes.length / 2];
+    List<Glyph> marks =
+        visible.stream().filter(g -> g.turn() == Turn.SLANTED && g.size() >= least).toList();
+    if (!marks.isEmpty()) {
+      visible.removeAll(Set.copyOf(marks));
+      marks.forEach(g -> drop(g, DropReason.WATERMARK));
+    }
   }
 
   private boolean onlyInvisible() {

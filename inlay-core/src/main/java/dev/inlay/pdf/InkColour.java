@@ -13,6 +13,9 @@ final class InkColour {
   /** Stands for patterns and what else has no single colour. */
   private static final int MIDDLE_GREY = 0x808080;
 
+  /** Stands for ground of no one colour. */
+  static final int UNKNOWN = -1;
+
   private InkColour() {}
 
   static int of(PDColor colour) {

@@ -1,6 +1,7 @@
 package dev.inlay.pdf;
 
 import dev.inlay.geom.Box;
+import dev.inlay.page.DropReason;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.Page;
 import dev.inlay.page.Turn;
@@ -13,11 +14,15 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
+import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
+import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
+import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotation;
 import org.apache.pdfbox.util.Matrix;
 import org.apache.pdfbox.util.Vector;
 
@@ -28,6 +33,7 @@ final class PageReader extends PDFGraphicsStreamEngine {
   private static final double SLANT = 0.05;
 
   private final PageSpace space;
+  private final LayerSwitches layers;
   private final PathRecorder path = new PathRecorder();
   private final GlyphSieve glyphs = new GlyphSieve();
   private final List<Box> pictures = new ArrayList<>();
@@ -39,8 +45,9 @@ final class PageReader extends PDFGraphicsStreamEngine {
   private boolean clipPending;
   private Point2D.Double current = new Point2D.Double();
 
-  private PageReader(PDPage page) {
+  private PageReader(PDPage page, LayerSwitches layers) {
     super(page);
+    this.layers = layers;
     space = new PageSpace(page);
     clips.push(space.sheet());
   }
@@ -50,11 +57,17 @@ final class PageReader extends PDFGraphicsStreamEngine {
    *
    * @param page the library's page
    * @param number its number, from 1
+   * @param groups the document's layers, or null where it has none
    * @throws IOException if its description cannot be followed
    */
-  static Page read(PDPage page, int number) throws IOException {
-    PageReader reader = new PageReader(page);
+  static Page read(PDPage page, int number, PDOptionalContentProperties groups) throws IOException {
+    PageReader reader = new PageReader(page, new LayerSwitches(groups));
     reader.processPage(page);
+    for (PDAnnotation annotation : page.getAnnotations()) {
+      if (Annotations.holdsText(annotation)) {
+        reader.showAnnotation(annotation);
+      }
+    }
     return new Page(
         number,
         reader.space.width(),
@@ -78,9 +91,32 @@ final class PageReader extends PDFGraphicsStreamEngine {
     }
     String text = font.toUnicode(code);
     Glyph glyph = place(toUser, displacement.getX(), shape, text == null ? Glyph.UNKNOWN : text);
-    boolean invisible =
-        getGraphicsState().getTextState().getRenderingMode() == RenderingMode.NEITHER;
-    glyphs.add(glyph, invisible, clips.element());
+    glyphs.add(glyph, unseen(glyph), clips.element());
+  }
+
+  /** Why a reader does not see a glyph, as far as its drawing tells, or null. */
+  private DropReason unseen(Glyph glyph) {
+    if (layers.isHidden()) {
+      return DropReason.HIDDEN_LAYER;
+    }
+    RenderingMode mode = getGraphicsState().getTextState().getRenderingMode();
+    if (mode == RenderingMode.NEITHER) {
+      return DropReason.INVISIBLE;
+    }
+    boolean filled = mode == RenderingMode.FILL || mode == RenderingMode.FILL_CLIP;
+    if (filled && isInGroundColour(glyph)) {
+      return DropReason.GROUND_COLOUR;
+    }
+    return null;
+  }
+
+  private boolean isInGroundColour(Glyph glyph) {
+    double x = glyph.box().centreX();
+    double y = glyph.box().centreY();
+    int ink = InkColour.of(getGraphicsState().getNonStrokingColor());
+    return path.mayHide(ink)
+        && path.hides(ink, x, y)
+        && pictures.stream().noneMatch(p -> p.contains(x, y));
   }
 
   private Glyph place(Matrix toUser, double advance, FontShape shape, String text) {
@@ -118,6 +154,27 @@ final class PageReader extends PDFGraphicsStreamEngine {
     double userX = toUser.getScaleX() * x + toUser.getShearX() * y + toUser.getTranslateX();
     double userY = toUser.getShearY() * x + toUser.getScaleY() * y + toUser.getTranslateY();
     return space.point(userX, userY);
+  }
+
+  // Layers
+
+  @Override
+  public void beginMarkedContentSequence(COSName tag, COSDictionary properties) {
+    layers.begin(tag, properties);
+    super.beginMarkedContentSequence(tag, properties);
+  }
+
+  @Override
+  public void endMarkedContentSequence() {
+    layers.end();
+    super.endMarkedContentSequence();
+  }
+
+  @Override
+  public void showForm(PDFormXObject form) throws IOException {
+    layers.begin(COSName.OC, form.getCOSObject().getCOSDictionary(COSName.OC));
+    super.showForm(form);
+    layers.end();
   }
 
   // Lines and boxes
@@ -201,6 +258,9 @@ final class PageReader extends PDFGraphicsStreamEngine {
   }
 
   private void recordStroke() {
+    if (layers.isHidden()) {
+      return;
+    }
     Matrix toUser = getGraphicsState().getCurrentTransformationMatrix();
     double scale = Math.sqrt(Math.abs(determinant(toUser))) * space.scale();
     path.stroke(getGraphicsState().getLineWidth() * scale, clips.element());
@@ -211,6 +271,9 @@ final class PageReader extends PDFGraphicsStreamEngine {
   }
 
   private void recordFill() {
+    if (layers.isHidden()) {
+      return;
+    }
     path.fill(InkColour.of(getGraphicsState().getNonStrokingColor()), clips.element());
   }
 
@@ -236,13 +299,14 @@ final class PageReader extends PDFGraphicsStreamEngine {
     Point2D.Double a = toPage(toUser, 0, 0);
     Point2D.Double b = toPage(toUser, 1, 1);
     Box box = Box.ofCorners(a.x, a.y, b.x, b.y);
-    if (box.meets(clips.element())) {
+    if (!layers.isHidden() && box.meets(clips.element())) {
       pictures.add(box.intersection(clips.element()));
     }
   }
 
   @Override
   public void shadingFill(COSName name) {
-    // A gradient bounds no cell.
+    // A gradient bounds no cell, but text may stand on it.
+    path.ground(InkColour.UNKNOWN, clips.element());
   }
 }

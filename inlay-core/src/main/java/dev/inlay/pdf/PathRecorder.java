@@ -6,8 +6,10 @@ import dev.inlay.page.Fill;
 import dev.inlay.page.Stroke;
 import java.awt.geom.Point2D;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * The path under construction, and what of the painted ones can bound a cell: straight lines along
@@ -23,6 +25,14 @@ final class PathRecorder {
 
   private final List<Stroke> strokes = new ArrayList<>();
   private final List<Fill> fills = new ArrayList<>();
+
+  /** From this level of each colour on, ink is not seen on paper. */
+  private static final int NEARLY_WHITE = 0xFA;
+
+  /** All that was painted, boxes and other shapes, each as the box around it. */
+  private final List<Fill> grounds = new ArrayList<>();
+
+  private final Set<Integer> groundColours = new HashSet<>();
 
   /** Runs of straight lines; a curve ends one. */
   private final List<List<Point2D.Double>> runs = new ArrayList<>();
@@ -103,6 +113,7 @@ final class PathRecorder {
 
   /** Records the path's boxes as painted; a shape with curves counts as the box around it. */
   void fill(int colour, Box clip) {
+    bounds().filter(clip::meets).ifPresent(box -> ground(colour, box.intersection(clip)));
     if (curved) {
       bounds().ifPresent(box -> addFill(box, colour, clip));
       return;
@@ -110,6 +121,34 @@ final class PathRecorder {
     for (List<Point2D.Double> points : runs) {
       asBox(points).ifPresent(box -> addFill(box, colour, clip));
     }
+  }
+
+  /** Records that a stretch of the page was painted, in whatever shape. */
+  void ground(int colour, Box box) {
+    grounds.add(new Fill(box, colour));
+    groundColours.add(colour);
+  }
+
+  /** Whether ink of a colour may lie on ground of the same colour: a quick first question. */
+  boolean mayHide(int ink) {
+    return isWhite(ink) || groundColours.contains(ink);
+  }
+
+  /** Whether ink of a colour at a place cannot be told from what was painted there last. */
+  boolean hides(int ink, double x, double y) {
+    for (int i = grounds.size() - 1; i >= 0; i--) {
+      if (grounds.get(i).box().contains(x, y)) {
+        int ground = grounds.get(i).colour();
+        return ground == ink || isWhite(ground) && isWhite(ink);
+      }
+    }
+    return isWhite(ink);
+  }
+
+  private static boolean isWhite(int colour) {
+    return (colour >> 16 & 0xFF) >= NEARLY_WHITE
+        && (colour >> 8 & 0xFF) >= NEARLY_WHITE
+        && (colour & 0xFF) >= NEARLY_WHITE;
   }
 
   private void addFill(Box box, int colour, Box clip) {

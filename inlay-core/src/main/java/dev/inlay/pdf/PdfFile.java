@@ -8,11 +8,15 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.io.RandomAccessRead;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.io.RandomAccessReadBufferedFile;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
+import org.apache.pdfbox.pdmodel.interactive.form.PDAcroForm;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** An open PDF file that yields one page at a time. For one thread; close it after use. */
 public final class PdfFile implements Closeable {
@@ -24,6 +28,8 @@ public final class PdfFile implements Closeable {
 
   /** Files up to this size are read at once, larger ones in pieces as pages need them. */
   private static final long READ_AT_ONCE = 16L << 20;
+
+  private static final Logger LOG = LoggerFactory.getLogger(PdfFile.class);
 
   private final PDDocument document;
 
@@ -46,6 +52,7 @@ public final class PdfFile implements Closeable {
       bytes = read(path);
       checkSignature(bytes, path);
       PDDocument document = Loader.loadPDF(bytes, password);
+      fillForm(document, path);
       if (document.getNumberOfPages() == 0) {
         document.close();
         throw new OpenFailure(
@@ -66,6 +73,21 @@ public final class PdfFile implements Closeable {
     } catch (OpenFailure e) {
       close(bytes, e);
       throw e;
+    }
+  }
+
+  /** Some producers leave it to the reader to draw what was filled into a form's fields. */
+  private static void fillForm(PDDocument document, Path path) {
+    if (!document.getDocumentCatalog().getCOSObject().containsKey(COSName.ACRO_FORM)) {
+      return;
+    }
+    PDAcroForm form = document.getDocumentCatalog().getAcroForm(null);
+    if (form != null && form.getNeedAppearances()) {
+      try {
+        form.refreshAppearances();
+      } catch (IOException | RuntimeException e) {
+        LOG.warn("{}: the values of its form cannot be drawn", path, e);
+      }
     }
   }
 
@@ -137,7 +159,8 @@ public final class PdfFile implements Closeable {
    */
   public Page page(int number) throws PageFailure {
     try {
-      return PageReader.read(document.getPage(number - 1), number);
+      return PageReader.read(
+          document.getPage(number - 1), number, document.getDocumentCatalog().getOCProperties());
     } catch (IOException | RuntimeException | StackOverflowError e) {
       throw new PageFailure(number, e);
     }

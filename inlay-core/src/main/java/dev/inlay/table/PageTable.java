@@ -1,9 +1,12 @@
 package dev.inlay.table;
 
+import dev.inlay.geom.Box;
 import dev.inlay.grid.Warning;
 import dev.inlay.grid.WarningCode;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * The part of a table that stands on one page.
@@ -31,6 +34,26 @@ record PageTable(
     columnEdges = List.copyOf(columnEdges);
     rows = List.copyOf(rows);
     warnings = List.copyOf(warnings);
+  }
+
+  /** The same table, told whether others stand above or below it on the page. */
+  PageTable placed(boolean isFirst, boolean isLast) {
+    return new PageTable(frame, title, columnEdges, headerRows, rows, warnings, isFirst, isLast);
+  }
+
+  /** The same table with its frame and cells at other places. */
+  PageTable at(UnaryOperator<Box> place) {
+    TableFrame there = new TableFrame(frame.page(), place.apply(frame.box()), frame.rulings());
+    List<TableRow> moved = new ArrayList<>();
+    for (TableRow row : rows) {
+      List<TableCell> cells = new ArrayList<>();
+      for (TableCell c : row.cells()) {
+        cells.add(
+            new TableCell(c.text(), c.column(), c.columnSpan(), c.rowSpan(), place.apply(c.box())));
+      }
+      moved.add(new TableRow(row.kind(), row.page(), cells));
+    }
+    return new PageTable(there, title, columnEdges, headerRows, moved, warnings, first, last);
   }
 
   /** Whether nothing but its place tells its header. */

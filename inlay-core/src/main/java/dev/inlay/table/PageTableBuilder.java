@@ -14,8 +14,7 @@ final class PageTableBuilder {
 
   private PageTableBuilder() {}
 
-  static PageTable build(
-      Grid grid, List<Warning> more, Optional<String> title, boolean first, boolean last) {
+  static PageTable build(Grid grid, List<Warning> more, Optional<String> title) {
     Header header =
         grid.headerRows().isPresent()
             ? new Header(grid.headerRows().getAsInt(), true)
@@ -42,7 +41,7 @@ final class PageTableBuilder {
     }
     TableFrame frame = new TableFrame(page, grid.frame().box(), extent(grid));
     return new PageTable(
-        frame, title, grid.columnEdges(), header.rows(), rows, warnings, first, last);
+        frame, title, grid.columnEdges(), header.rows(), rows, warnings, false, false);
   }
 
   private static TableCell cell(Cell cell) {

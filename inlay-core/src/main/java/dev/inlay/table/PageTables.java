@@ -4,8 +4,11 @@ import dev.inlay.find.PageMeasure;
 import dev.inlay.grid.Grid;
 import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.Page;
+import dev.inlay.table.SidewaysTables.Sideways;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * All tables of one page, in reading order. Depends on nothing but the page, so that pages can be
@@ -25,22 +28,38 @@ public final class PageTables {
 
   /** Finds and rebuilds the tables of a page. */
   public static PageTables of(Page page) {
-    GlyphIndex index = new GlyphIndex(page);
-    PageGrids found = PageGrids.find(page, index, PageMeasure.of(page));
+    List<Sideways> sideways = SidewaysTables.find(page);
+    Page rest = SidewaysTables.without(page, sideways);
+    GlyphIndex index = new GlyphIndex(rest);
+    PageGrids found = PageGrids.find(rest, index, PageMeasure.of(rest));
     List<Grid> grids = found.grids();
-    LedgerKeeper keeper = new LedgerKeeper(page, index, grids);
+    LedgerKeeper keeper = new LedgerKeeper(rest, index, grids);
+    TextLedger ledger = keeper.ledger();
     List<PageTable> tables = new ArrayList<>();
     for (int i = 0; i < grids.size(); i++) {
       Grid grid = grids.get(i);
-      tables.add(
-          PageTableBuilder.build(
-              grid,
-              keeper.warnings(i),
-              TitleFinder.above(grid.frame().box(), found.outside()),
-              i == 0,
-              i == grids.size() - 1));
+      Optional<String> title = TitleFinder.above(grid.frame().box(), found.outside());
+      tables.add(PageTableBuilder.build(grid, keeper.warnings(i), title));
     }
-    return new PageTables(page.number(), tables, keeper.ledger());
+    for (Sideways one : sideways) {
+      tables.add(
+          PageTableBuilder.build(one.grid(), one.keeper().warnings(0), one.title())
+              .at(one.turn()::asPrinted));
+      ledger = ledger.with(one.keeper().ledger());
+    }
+    return new PageTables(page.number(), inOrder(tables), ledger);
+  }
+
+  /** Tables from top to bottom, the first and the last of them told so. */
+  private static List<PageTable> inOrder(List<PageTable> tables) {
+    tables.sort(
+        Comparator.comparingDouble((PageTable t) -> t.frame().box().top())
+            .thenComparingDouble(t -> t.frame().box().left()));
+    List<PageTable> placed = new ArrayList<>();
+    for (int i = 0; i < tables.size(); i++) {
+      placed.add(tables.get(i).placed(i == 0, i == tables.size() - 1));
+    }
+    return placed;
   }
 
   /** The page's number, from 1. */

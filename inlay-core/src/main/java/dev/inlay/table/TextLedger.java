@@ -14,6 +14,17 @@ package dev.inlay.table;
 public record TextLedger(
     int printed, int inCells, int leaders, int stray, int outside, int doubled) {
 
+  /** This ledger and what ended in the frames of tables that were read apart. */
+  TextLedger with(TextLedger apart) {
+    return new TextLedger(
+        printed + apart.inCells + apart.leaders + apart.stray,
+        inCells + apart.inCells,
+        leaders + apart.leaders,
+        stray + apart.stray,
+        outside,
+        doubled + apart.doubled);
+  }
+
   /** Whether every character ended in exactly one place. */
   public boolean balances() {
     return doubled == 0 && printed == inCells + leaders + stray + outside;
