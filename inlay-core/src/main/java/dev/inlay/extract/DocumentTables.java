@@ -28,6 +28,11 @@ public record DocumentTables(
     tables = List.copyOf(tables);
   }
 
+  /** The same document with other tables. */
+  DocumentTables withTables(List<Table> others) {
+    return new DocumentTables(path, sha256, pages, status, problems, others);
+  }
+
   /** The file's name without its folder. */
   public String fileName() {
     Path name = path.getFileName();

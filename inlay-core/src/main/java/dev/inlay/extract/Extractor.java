@@ -25,6 +25,8 @@ public final class Extractor {
 
   private final PageSelection pages;
   private final String password;
+  private final HandTools tools;
+  private final TableChoice choice;
 
   /**
    * Prepares an extraction.
@@ -33,8 +35,22 @@ public final class Extractor {
    * @param password for locked files, or an empty text
    */
   public Extractor(PageSelection pages, String password) {
+    this(pages, password, HandTools.NONE, TableChoice.ALL);
+  }
+
+  /**
+   * Prepares an extraction with the help of a person.
+   *
+   * @param pages the pages wanted
+   * @param password for locked files, or an empty text
+   * @param tools what is said of the tables
+   * @param choice the tables wanted
+   */
+  public Extractor(PageSelection pages, String password, HandTools tools, TableChoice choice) {
     this.pages = pages;
     this.password = password;
+    this.tools = tools;
+    this.choice = choice;
   }
 
   /**
@@ -45,7 +61,7 @@ public final class Extractor {
    */
   public DocumentTables extract(Path path) throws InterruptedException {
     try (PdfFile pdf = PdfFile.open(path, password)) {
-      return new Reading(path, pdf).result();
+      return choice.of(new Reading(path, pdf).result());
     } catch (OpenFailure e) {
       LOG.warn("{} cannot be opened", path, e);
       DocumentStatus status =
@@ -85,6 +101,7 @@ public final class Extractor {
     private final PdfFile pdf;
     private final List<Problem> problems = new ArrayList<>();
     private final Stitcher stitcher = new Stitcher();
+    private final AreaFinder areas = new AreaFinder(tools);
     private int asked;
     private int withText;
     private int failed;
@@ -109,6 +126,16 @@ public final class Extractor {
           read(number);
         }
       }
+      areas
+          .missing()
+          .ifPresent(
+              text ->
+                  problems.add(
+                      Problem.ofDocument(
+                          "no-such-text",
+                          "no line on the pages read holds the text of "
+                              + text
+                              + "; inlay lines shows what they hold")));
       return new DocumentTables(
           path, FileDigest.ofReadable(path), count, status(), problems, stitcher.finish());
     }
@@ -119,7 +146,7 @@ public final class Extractor {
         Page page = pdf.page(number);
         if (page.hasText()) {
           withText++;
-          stitcher.add(PageTables.of(page));
+          areas.on(page).ifPresent(guidance -> stitcher.add(PageTables.of(page, guidance)));
         } else if (!page.pictures().isEmpty()) {
           problems.add(
               Problem.ofPage(

@@ -84,7 +84,7 @@ final class BlockBuilder {
       return Optional.empty();
     }
     Frame frame = new Frame(page, whole(block, own, heads), own, List.of());
-    return Optional.of(new OpenFrame(frame, block, heads, gutters));
+    return Optional.of(new OpenFrame(frame, block, heads, gutters, false));
   }
 
   /** Whether rulings part rows whose cells each have baselines of their own. */

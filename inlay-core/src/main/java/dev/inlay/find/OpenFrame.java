@@ -12,9 +12,14 @@ import java.util.List;
  * @param lines from top to bottom
  * @param turnedHeadings headings of columns that are turned by a quarter, from left to right
  * @param gutters white strips between columns, from left to right, in points
+ * @param given whether a person gave the gutters
  */
 public record OpenFrame(
-    Frame frame, List<PieceLine> lines, List<TextLine> turnedHeadings, List<Interval> gutters) {
+    Frame frame,
+    List<PieceLine> lines,
+    List<TextLine> turnedHeadings,
+    List<Interval> gutters,
+    boolean given) {
 
   /** Keeps copies that cannot change. */
   public OpenFrame {

@@ -116,7 +116,7 @@ public final class OpenFrameFinder {
     gutters.sort(Comparator.comparingDouble(Interval::from));
     return gutters.isEmpty() || tabular.isEmpty()
         ? Optional.empty()
-        : Optional.of(new OpenFrame(frame, block, List.of(), gutters));
+        : Optional.of(new OpenFrame(frame, block, List.of(), gutters, false));
   }
 
   private static boolean partsColumns(Ruling ruling, Frame frame, PageMeasure measure) {

@@ -38,9 +38,9 @@ public final class OpenGridBuilder {
 
   private OpenGridBuilder(OpenFrame open) {
     this.open = open;
-    lines.addAll(
-        PhraseJoiner.join(
-            open.lines().stream().map(l -> LineCells.of(l, open.gutters())).toList()));
+    List<LineCells> parted =
+        open.lines().stream().map(l -> LineCells.of(l, open.gutters())).toList();
+    lines.addAll(open.given() ? parted : PhraseJoiner.join(parted));
     double from = open.frame().box().left();
     for (Interval gutter : open.gutters()) {
       columns.add(new Interval(from, gutter.middle()));
@@ -244,25 +244,31 @@ public final class OpenGridBuilder {
 
   private void warnIfDoubtful(int headerLines) {
     double size = open.lines().get(0).line().size();
+    Box whole = open.frame().box();
     for (Interval gutter : open.gutters()) {
-      if (gutter.length() < NARROW_GUTTER * size) {
-        warn(
-            WarningCode.NARROW_GUTTER,
-            "the gutter at "
-                + Math.round(gutter.middle())
-                + " points is hardly wider than a space inside a cell");
+      if (!open.given() && gutter.length() < NARROW_GUTTER * size) {
+        warnings.add(
+            new Warning(
+                    WarningCode.NARROW_GUTTER,
+                    open.frame().page(),
+                    "the gutter at "
+                        + Math.round(gutter.middle())
+                        + " points is hardly wider than a space inside a cell")
+                .at(new Box(gutter.from(), whole.top(), gutter.to(), whole.bottom())));
         break;
       }
     }
-    long crossing =
+    List<LineCells> crossing =
         lines.stream()
             .skip(headerLines)
             .filter(l -> l.parts().size() > 1 && labelOverColumns(List.of(l)) == null)
             .filter(l -> l.parts().stream().anyMatch(Part::spans))
-            .count();
-    if (crossing > 0) {
-      warn(
-          WarningCode.CROSSED_GUTTER, crossing + " line(s) have a text that reaches over a gutter");
+            .toList();
+    if (!crossing.isEmpty()) {
+      String message = crossing.size() + " line(s) have a text that reaches over a gutter";
+      warnings.add(
+          new Warning(WarningCode.CROSSED_GUTTER, open.frame().page(), message)
+              .at(crossing.get(0).line().box()));
     }
   }
 

@@ -45,6 +45,28 @@ public record Page(
     return count;
   }
 
+  /** What stands in a part of it: glyphs, lines and boxes whose middles lie there. */
+  public Page within(Box area) {
+    return new Page(
+        number,
+        width,
+        height,
+        glyphs.stream().filter(g -> holds(area, g.box())).toList(),
+        strokes.stream().filter(s -> holds(area, s.box())).toList(),
+        fills.stream().filter(f -> holds(area, f.box())).toList(),
+        pictures.stream().filter(p -> holds(area, p)).toList(),
+        dropped);
+  }
+
+  private static boolean holds(Box area, Box box) {
+    return area.contains(box.centreX(), box.centreY());
+  }
+
+  /** The page without what is drawn on it: its text alone. */
+  public Page textOnly() {
+    return new Page(number, width, height, glyphs, List.of(), List.of(), List.of(), dropped);
+  }
+
   /** Whether a reader sees any character on it. */
   public boolean hasText() {
     return glyphs.stream().anyMatch(g -> !g.isBlank());

@@ -32,11 +32,7 @@ public record QuarterTurn(Page page, Turn turn) {
   }
 
   private Stroke upright(Stroke stroke) {
-    Box line =
-        stroke.horizontal()
-            ? new Box(stroke.extent().from(), stroke.at(), stroke.extent().to(), stroke.at())
-            : new Box(stroke.at(), stroke.extent().from(), stroke.at(), stroke.extent().to());
-    Box box = upright(line);
+    Box box = upright(stroke.box());
     boolean horizontal = !stroke.horizontal();
     return new Stroke(
         horizontal,

@@ -1,5 +1,6 @@
 package dev.inlay.page;
 
+import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 
 /**
@@ -10,4 +11,12 @@ import dev.inlay.geom.Interval;
  * @param extent from where to where it runs, in points
  * @param thickness in points, 0 for the thinnest line a device can draw
  */
-public record Stroke(boolean horizontal, double at, Interval extent, double thickness) {}
+public record Stroke(boolean horizontal, double at, Interval extent, double thickness) {
+
+  /** The box that it fills, flat along its direction. */
+  public Box box() {
+    return horizontal
+        ? new Box(extent.from(), at, extent.to(), at)
+        : new Box(at, extent.from(), at, extent.to());
+  }
+}

@@ -1,5 +1,6 @@
 package dev.inlay.table;
 
+import dev.inlay.geom.Box;
 import dev.inlay.grid.Cell;
 import dev.inlay.grid.Grid;
 import dev.inlay.grid.Warning;
@@ -55,6 +56,7 @@ final class LedgerKeeper {
   /** Books what stands in a grid's frame and in no cell, and says what is doubtful about it. */
   private List<Warning> leftOver(Grid grid, int twice) {
     StringBuilder stray = new StringBuilder();
+    Box place = null;
     for (Glyph glyph : index.within(grid.frame().box())) {
       if (glyph.isBlank() || placed.contains(glyph)) {
         continue;
@@ -63,13 +65,14 @@ final class LedgerKeeper {
         leaders.add(glyph);
       } else if (strays.add(glyph)) {
         stray.append(glyph.text());
+        place = place == null ? glyph.box() : place.union(glyph.box());
       }
     }
     List<Warning> found = new ArrayList<>();
     int number = grid.frame().page();
     if (!stray.isEmpty()) {
       String text = "\"" + Warning.shortened(stray.toString()) + "\" fits no cell";
-      found.add(new Warning(WarningCode.STRAY_TEXT, number, text));
+      found.add(new Warning(WarningCode.STRAY_TEXT, number, text).at(place));
     }
     if (twice > 0) {
       String text = twice + " character(s) stand in another table too";

@@ -54,10 +54,18 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
 
   /** Finds the grids of a page. */
   static PageGrids find(Page page, GlyphIndex index, PageMeasure measure) {
+    return find(page, index, measure, RulingUse.WEIGH);
+  }
+
+  /** Finds the grids of a page; rulings that are to be ignored are not on it any more. */
+  static PageGrids find(Page page, GlyphIndex index, PageMeasure measure, RulingUse use) {
     List<Ruling> rulings = RulingFinder.find(page, measure);
     List<Box> forms = new ArrayList<>();
-    List<Grid> grids = ruled(page, index, rulings, measure, forms);
+    List<Grid> grids = ruled(page, index, rulings, measure, forms, use);
     List<TextLine> outside = outside(page, index, grids);
+    if (use == RulingUse.USE) {
+      return new PageGrids(grids, outside);
+    }
     List<TextLine> loose = outside.stream().filter(l -> isOutside(l, forms)).toList();
     for (OpenFrame open : OpenFrameFinder.find(page.number(), loose, rulings, measure)) {
       grids.add(OpenGridBuilder.build(open));
@@ -70,13 +78,18 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
   }
 
   private static List<Grid> ruled(
-      Page page, GlyphIndex index, List<Ruling> rulings, PageMeasure measure, List<Box> forms) {
+      Page page,
+      GlyphIndex index,
+      List<Ruling> rulings,
+      PageMeasure measure,
+      List<Box> forms,
+      RulingUse use) {
     List<Grid> grids = new ArrayList<>();
     int boxes = 0;
     for (Frame frame : FrameFinder.find(page.number(), rulings, measure)) {
       Grid grid = GridBuilder.build(frame, page, index, measure);
       if (isTable(grid)) {
-        grids.add(betterOf(grid, index, measure));
+        grids.add(use == RulingUse.USE ? grid : betterOf(grid, index, measure));
       } else {
         boxes++;
         if (isForm(grid)) {

@@ -2,13 +2,19 @@ package dev.inlay.table;
 
 import dev.inlay.find.PageMeasure;
 import dev.inlay.grid.Grid;
+import dev.inlay.page.Glyph;
 import dev.inlay.page.GlyphIndex;
+import dev.inlay.page.LineComposer;
 import dev.inlay.page.Page;
+import dev.inlay.page.TextLine;
 import dev.inlay.table.SidewaysTables.Sideways;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * All tables of one page, in reading order. Depends on nothing but the page, so that pages can be
@@ -28,17 +34,30 @@ public final class PageTables {
 
   /** Finds and rebuilds the tables of a page. */
   public static PageTables of(Page page) {
-    List<Sideways> sideways = SidewaysTables.find(page);
-    Page rest = SidewaysTables.without(page, sideways);
+    return of(page, Guidance.NONE);
+  }
+
+  /**
+   * Finds and rebuilds the tables of a page.
+   *
+   * @param page the page
+   * @param guidance what a person says of them
+   */
+  public static PageTables of(Page page, Guidance guidance) {
+    Page area = guidance.area().map(page::within).orElse(page);
+    Page drawn = guidance.rulings() == RulingUse.IGNORE ? area.textOnly() : area;
+    List<Sideways> sideways = SidewaysTables.find(drawn);
+    Page rest = SidewaysTables.without(drawn, sideways);
     GlyphIndex index = new GlyphIndex(rest);
-    PageGrids found = PageGrids.find(rest, index, PageMeasure.of(rest));
+    PageGrids found = GuidedGrids.find(rest, index, PageMeasure.of(rest), guidance);
+    List<TextLine> around = area == page ? found.outside() : linesAround(page, area);
     List<Grid> grids = found.grids();
     LedgerKeeper keeper = new LedgerKeeper(rest, index, grids);
     TextLedger ledger = keeper.ledger();
     List<PageTable> tables = new ArrayList<>();
     for (int i = 0; i < grids.size(); i++) {
       Grid grid = grids.get(i);
-      Optional<String> title = TitleFinder.above(grid.frame().box(), found.outside());
+      Optional<String> title = TitleFinder.above(grid.frame().box(), around);
       tables.add(PageTableBuilder.build(grid, keeper.warnings(i), title));
     }
     for (Sideways one : sideways) {
@@ -47,7 +66,19 @@ public final class PageTables {
               .at(one.turn()::asPrinted));
       ledger = ledger.with(one.keeper().ledger());
     }
-    return new PageTables(page.number(), inOrder(tables), ledger);
+    int beyond = printed(page) - printed(area);
+    return new PageTables(page.number(), inOrder(tables), ledger.withOutside(beyond));
+  }
+
+  private static int printed(Page page) {
+    return (int) page.glyphs().stream().filter(g -> !g.isBlank()).count();
+  }
+
+  /** The lines of a page that stand outside a part of it. */
+  private static List<TextLine> linesAround(Page page, Page area) {
+    Set<Glyph> inside = Collections.newSetFromMap(new IdentityHashMap<>());
+    inside.addAll(area.glyphs());
+    return LineComposer.compose(page.glyphs().stream().filter(g -> !inside.contains(g)).toList());
   }
 
   /** Tables from top to bottom, the first and the last of them told so. */

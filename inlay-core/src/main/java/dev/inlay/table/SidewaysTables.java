@@ -106,15 +106,7 @@ final class SidewaysTables {
         page.width(),
         page.height(),
         page.glyphs().stream().filter(g -> !isIn(g, tables)).toList(),
-        page.strokes().stream()
-            .filter(
-                s ->
-                    isFree(
-                        s.horizontal()
-                            ? new Box(s.extent().from(), s.at(), s.extent().to(), s.at())
-                            : new Box(s.at(), s.extent().from(), s.at(), s.extent().to()),
-                        boxes))
-            .toList(),
+        page.strokes().stream().filter(s -> isFree(s.box(), boxes)).toList(),
         page.fills().stream().filter(f -> isFree(f.box(), boxes)).toList(),
         page.pictures(),
         page.dropped());

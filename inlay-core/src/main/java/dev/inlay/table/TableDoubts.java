@@ -112,10 +112,22 @@ final class TableDoubts {
               && figures >= FIGURE_COLUMN * texts.size()
               && real >= REAL_SHARE * texts.size();
       if (mostly && figures < texts.size()) {
-        String odd = texts.stream().filter(t -> !isFigureOrMark(t)).findFirst().orElseThrow();
-        warn(
-            WarningCode.TYPE_BREAK,
-            "column " + (c + 1) + " holds figures, but also \"" + Warning.shortened(odd) + "\"");
+        warnTypeBreak(c);
+      }
+    }
+  }
+
+  private void warnTypeBreak(int column) {
+    for (TableRow row : body) {
+      for (TableCell cell : row.cells()) {
+        boolean here = cell.column() == column && cell.columnSpan() == 1;
+        if (here && !cell.text().isEmpty() && !isFigureOrMark(cell.text())) {
+          String odd = Warning.shortened(cell.text());
+          String message = "column " + (column + 1) + " holds figures, but also \"" + odd + "\"";
+          Warning warning = new Warning(WarningCode.TYPE_BREAK, row.page(), message);
+          warnings.add(warning.at(cell.box()));
+          return;
+        }
       }
     }
   }

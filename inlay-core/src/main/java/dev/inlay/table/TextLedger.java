@@ -25,6 +25,11 @@ public record TextLedger(
         doubled + apart.doubled);
   }
 
+  /** This ledger and so many more characters outside tables. */
+  TextLedger withOutside(int more) {
+    return new TextLedger(printed + more, inCells, leaders, stray, outside + more, doubled);
+  }
+
   /** Whether every character ended in exactly one place. */
   public boolean balances() {
     return doubled == 0 && printed == inCells + leaders + stray + outside;

@@ -119,6 +119,7 @@ public final class JsonTables {
     json.writeStringProperty("code", warning.code().code());
     json.writeNumberProperty("page", warning.page());
     json.writeStringProperty("message", warning.message());
+    warning.box().ifPresent(this::box);
     json.writeEndObject();
   }
 

@@ -1,0 +1,106 @@
+package dev.inlay.extract;
+
+import dev.inlay.geom.Box;
+import dev.inlay.page.LineComposer;
+import dev.inlay.page.Page;
+import dev.inlay.page.TextLine;
+import dev.inlay.table.Guidance;
+import java.text.Normalizer;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * Follows the texts above and below a table from page to page: what stands between them is read, a
+ * table that runs over pages too. Not safe for several threads; takes the pages in order.
+ */
+final class AreaFinder {
+
+  private final HandTools tools;
+
+  /** Whether the text above was met, and the one below not yet. */
+  private boolean begun;
+
+  private boolean metBelow;
+  private boolean metAbove;
+
+  AreaFinder(HandTools tools) {
+    this.tools = tools;
+    begun = tools.below().isEmpty();
+  }
+
+  /** What is said of the tables on a page; empty where the page holds none of them. */
+  Optional<Guidance> on(Page page) {
+    Box frame = tools.frameOn(page).orElse(new Box(0, 0, page.width(), page.height()));
+    Optional<Box> area = anchored() ? between(page, frame) : Optional.of(frame);
+    boolean whole = !anchored() && tools.frame().isEmpty();
+    return area.map(
+        box ->
+            new Guidance(
+                whole ? Optional.empty() : Optional.of(box),
+                tools.frame().isPresent(),
+                tools.guttersOn(page),
+                tools.rulings()));
+  }
+
+  private boolean anchored() {
+    return tools.below().isPresent() || tools.above().isPresent();
+  }
+
+  private Optional<Box> between(Page page, Box frame) {
+    List<TextLine> lines = LineComposer.compose(page.within(frame).glyphs());
+    double top = frame.top();
+    int next = 0;
+    if (tools.below().isPresent()) {
+      int found = indexOf(tools.below().get(), lines, 0);
+      if (found >= 0) {
+        metBelow = true;
+        begun = true;
+        top = lines.get(found).box().bottom();
+        next = found + 1;
+      } else if (!begun) {
+        return Optional.empty();
+      }
+    }
+    double bottom = frame.bottom();
+    if (tools.above().isPresent()) {
+      int found = indexOf(tools.above().get(), lines, next);
+      if (found >= 0) {
+        metAbove = true;
+        bottom = lines.get(found).box().top();
+        begun = tools.below().isEmpty();
+      }
+    }
+    return top < bottom
+        ? Optional.of(new Box(frame.left(), top, frame.right(), bottom))
+        : Optional.empty();
+  }
+
+  private static int indexOf(String text, List<TextLine> lines, int from) {
+    String wanted = plain(text);
+    for (int i = from; i < lines.size(); i++) {
+      if (plain(lines.get(i).text()).contains(wanted)) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  /** Letters of either case, and any white space, count the same. */
+  private static String plain(String text) {
+    return Normalizer.normalize(text, Normalizer.Form.NFKC)
+        .toLowerCase(Locale.ROOT)
+        .replaceAll("\\s+", " ")
+        .strip();
+  }
+
+  /** The option and text that no page held, for a message; empty where all were met. */
+  Optional<String> missing() {
+    if (tools.below().isPresent() && !metBelow) {
+      return Optional.of("--below \"" + tools.below().get() + "\"");
+    }
+    return tools.above().isPresent() && !metAbove
+        ? Optional.of("--above \"" + tools.above().get() + "\"")
+        : Optional.empty();
+  }
+}

@@ -1,0 +1,45 @@
+package dev.inlay.extract;
+
+import dev.inlay.table.Table;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * Which tables of a document are wanted: by id, or by a text of the title or of a heading.
+ *
+ * @param wanted ids and texts; a table is wanted that fits one of them; empty for all tables
+ */
+public record TableChoice(List<String> wanted) {
+
+  /** All tables. */
+  public static final TableChoice ALL = new TableChoice(List.of());
+
+  /** Keeps a copy that cannot change. */
+  public TableChoice {
+    wanted = List.copyOf(wanted);
+  }
+
+  /** The tables wanted of a document, with all else it says. */
+  public DocumentTables of(DocumentTables document) {
+    if (wanted.isEmpty()) {
+      return document;
+    }
+    List<Table> chosen = document.tables().stream().filter(this::holds).toList();
+    return document.withTables(chosen);
+  }
+
+  private boolean holds(Table table) {
+    return wanted.stream().anyMatch(w -> fits(w, table));
+  }
+
+  private static boolean fits(String wanted, Table table) {
+    String text = plain(wanted);
+    return table.id().equals(text)
+        || table.title().filter(t -> plain(t).contains(text)).isPresent()
+        || table.columns().stream().anyMatch(c -> plain(c.name()).contains(text));
+  }
+
+  private static String plain(String text) {
+    return text.toLowerCase(Locale.ROOT).replaceAll("\\s+", " ").strip();
+  }
+}

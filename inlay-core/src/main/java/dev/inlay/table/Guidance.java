@@ -1,0 +1,28 @@
+package dev.inlay.table;
+
+import dev.inlay.geom.Box;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a person says of the tables on one page, where finding them fails.
+ *
+ * @param area the part of the page that holds them, in points
+ * @param areaIsFrame whether the area is the frame of one table, so that there is one whatever the
+ *     text in it looks like
+ * @param gutters where columns part, from left to right, in points; empty where they are to be
+ *     found
+ * @param rulings what rulings mean
+ */
+public record Guidance(
+    Optional<Box> area, boolean areaIsFrame, List<Double> gutters, RulingUse rulings) {
+
+  /** Nothing is said: tables are found. */
+  public static final Guidance NONE =
+      new Guidance(Optional.empty(), false, List.of(), RulingUse.WEIGH);
+
+  /** Keeps a copy of the gutters that cannot change. */
+  public Guidance {
+    gutters = List.copyOf(gutters);
+  }
+}
