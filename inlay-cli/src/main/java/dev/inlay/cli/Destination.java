@@ -191,7 +191,7 @@ abstract class Destination {
 
     @Override
     boolean isReady(Outcome outcome) {
-      return isFree(goal, overwrite, outcome);
+      return OutputFile.isFree(goal, overwrite, outcome);
     }
 
     @Override
@@ -229,7 +229,7 @@ abstract class Destination {
       }
       boolean free = true;
       for (Path file : files) {
-        free &= isFree(writer.inFolder(folder, file), overwrite, outcome);
+        free &= OutputFile.isFree(writer.inFolder(folder, file), overwrite, outcome);
       }
       return free;
     }
@@ -238,18 +238,5 @@ abstract class Destination {
     void take(DocumentTables document, Outcome outcome) {
       write(writer, List.of(document), writer.inFolder(folder, document.path()), outcome);
     }
-  }
-
-  private static boolean isFree(Path goal, boolean overwrite, Outcome outcome) {
-    if (!overwrite && Files.exists(goal)) {
-      outcome.outputFailed(goal, new FileAlreadyExistsException(goal.toString()));
-      return false;
-    }
-    Path folder = goal.toAbsolutePath().getParent();
-    if (folder != null && !Files.isDirectory(folder)) {
-      outcome.outputFailed(goal, new java.nio.file.NoSuchFileException(goal.toString()));
-      return false;
-    }
-    return true;
   }
 }

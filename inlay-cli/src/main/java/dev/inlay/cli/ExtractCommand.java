@@ -3,7 +3,6 @@ package dev.inlay.cli;
 import dev.inlay.batch.FileBatch;
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
-import dev.inlay.extract.PageSelection;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -35,9 +34,10 @@ import picocli.CommandLine.Spec;
       "  inlay extract report.pdf -o report.xlsx        a sheet for each table",
       "  inlay extract report.pdf --pages 2-5,7 --to csv",
       "  inlay extract *.pdf --to json -o results/      a file for each report",
+      "  inlay extract report.pdf --below \"Landings\" --gutters 40mm,75mm,110mm",
       "",
-      "Exit status: 0 all well, 1 no table found, 2 wrong use, 3 some input could not be read,",
-      "4 an output could not be written."
+      "Exit status: 0 all well, 1 no table found, 2 wrong use, 3 some input could not",
+      "be read, 4 an output could not be written."
     })
 final class ExtractCommand implements Callable<Integer> {
 
@@ -58,21 +58,12 @@ final class ExtractCommand implements Callable<Integer> {
       description = "The form: text (drawn boxes), csv, json or xlsx.")
   private String to;
 
-  @Option(
-      names = "--pages",
-      paramLabel = "PAGES",
-      description = "Only these pages, e.g. 2-5,7 or 10- (to the end). The first page is 1.")
-  private String pages;
-
-  @Option(
-      names = "--password",
-      paramLabel = "TEXT",
-      defaultValue = "${env:INLAY_PASSWORD:-}",
-      description = "Opens locked files. Or set the variable INLAY_PASSWORD, which no one sees.")
-  private String password;
-
   @Option(names = "--overwrite", description = "Replace files that exist.")
   private boolean overwrite;
+
+  @Mixin private InputOptions input;
+
+  @Mixin private HandToolOptions hand;
 
   @Mixin private GeneralOptions general;
 
@@ -86,7 +77,8 @@ final class ExtractCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws InterruptedException {
-    Extractor extractor = new Extractor(selection(), password);
+    Extractor extractor =
+        new Extractor(input.pages(), input.password(), hand.tools(), hand.choice());
     Destination destination;
     try {
       destination = Destination.of(out, to, files, overwrite, terminal);
@@ -106,16 +98,5 @@ final class ExtractCommand implements Callable<Integer> {
   private static void take(DocumentTables document, Destination destination, Outcome outcome) {
     outcome.tell(document);
     destination.take(document, outcome);
-  }
-
-  private PageSelection selection() {
-    if (pages == null) {
-      return PageSelection.ALL;
-    }
-    try {
-      return PageSelection.parse(pages);
-    } catch (IllegalArgumentException e) {
-      throw new ParameterException(spec.commandLine(), "--pages: " + e.getMessage(), e);
-    }
   }
 }

@@ -48,7 +48,9 @@ final class Inlay implements Runnable {
   /** The commands, bound to a terminal. */
   static CommandLine commandLine(Terminal terminal) {
     CommandLine line = new CommandLine(new Inlay());
+    line.addSubcommand(new SurveyCommand(terminal));
     line.addSubcommand(new ExtractCommand(terminal));
+    line.addSubcommand(new LinesCommand(terminal));
     line.addSubcommand(new DemoCommand(terminal));
     line.setOut(new PrintWriter(terminal.out(), true));
     line.setErr(new PrintWriter(terminal.err(), true));

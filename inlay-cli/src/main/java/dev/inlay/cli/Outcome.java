@@ -1,5 +1,6 @@
 package dev.inlay.cli;
 
+import dev.inlay.extract.DocumentStatus;
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Problem;
 import dev.inlay.grid.Warning;
@@ -9,6 +10,7 @@ import java.nio.file.AccessDeniedException;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.List;
 
 /** Tells, a line each, what went wrong or is doubtful, and knows the exit code that follows. */
 final class Outcome {
@@ -27,20 +29,21 @@ final class Outcome {
 
   /** Tells a document's problems and the doubts about its tables. */
   void tell(DocumentTables document) {
-    for (Problem problem : document.problems()) {
-      terminal.message(document.path() + ": " + problem.message());
-    }
-    if (document.status().isFailure()) {
-      inputFailed = true;
-    }
+    tellProblems(document.path(), document.status(), document.problems());
     tellWarnings(document);
     boolean readable = document.pages() > 0;
-    if (readable && document.tables().isEmpty()) {
-      nothingFound = true;
+    nothingFound |= readable && document.tables().isEmpty();
+    if (readable && document.tables().isEmpty() && document.problems().isEmpty()) {
       terminal.message(
           document.path()
               + ": no table found on the pages read; look at it, or name its pages with --pages");
     }
+  }
+
+  /** Tells what kept a file from being read. */
+  void tellProblems(Path file, DocumentStatus status, List<Problem> problems) {
+    problems.forEach(problem -> terminal.message(file + ": " + problem.message()));
+    inputFailed |= status.isFailure();
   }
 
   private void tellWarnings(DocumentTables document) {

@@ -2,6 +2,7 @@ package dev.inlay.extract;
 
 import dev.inlay.table.Table;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -13,6 +14,7 @@ import java.util.List;
  * @param status how far it could be read
  * @param problems what kept Inlay from reading all of it
  * @param tables in the order of their starts
+ * @param traits what it is made of
  */
 public record DocumentTables(
     Path path,
@@ -20,7 +22,8 @@ public record DocumentTables(
     int pages,
     DocumentStatus status,
     List<Problem> problems,
-    List<Table> tables) {
+    List<Table> tables,
+    PaperTraits traits) {
 
   /** Keeps copies that cannot change. */
   public DocumentTables {
@@ -28,9 +31,27 @@ public record DocumentTables(
     tables = List.copyOf(tables);
   }
 
+  /** A document of which nothing more is known than its tables. */
+  public DocumentTables(
+      Path path,
+      String sha256,
+      int pages,
+      DocumentStatus status,
+      List<Problem> problems,
+      List<Table> tables) {
+    this(path, sha256, pages, status, problems, tables, PaperTraits.UNKNOWN);
+  }
+
+  /** The same document with one more problem. */
+  DocumentTables withProblem(Problem problem) {
+    List<Problem> more = new ArrayList<>(problems);
+    more.add(problem);
+    return new DocumentTables(path, sha256, pages, status, more, tables, traits);
+  }
+
   /** The same document with other tables. */
   DocumentTables withTables(List<Table> others) {
-    return new DocumentTables(path, sha256, pages, status, problems, others);
+    return new DocumentTables(path, sha256, pages, status, problems, others, traits);
   }
 
   /** The file's name without its folder. */

@@ -25,7 +25,18 @@ public record TableChoice(List<String> wanted) {
       return document;
     }
     List<Table> chosen = document.tables().stream().filter(this::holds).toList();
-    return document.withTables(chosen);
+    DocumentTables result = document.withTables(chosen);
+    if (!chosen.isEmpty() || document.tables().isEmpty()) {
+      return result;
+    }
+    return result.withProblem(
+        Problem.ofDocument(
+            "no-such-table",
+            "none of its "
+                + document.tables().size()
+                + " table(s) fits --table "
+                + String.join(", ", wanted)
+                + "; inlay survey lists them"));
   }
 
   private boolean holds(Table table) {

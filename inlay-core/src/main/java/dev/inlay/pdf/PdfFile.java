@@ -151,6 +151,12 @@ public final class PdfFile implements Closeable {
     return document.getNumberOfPages();
   }
 
+  /** The program that made it, as the file names it; empty where it does not. */
+  public String producer() {
+    String producer = document.getDocumentInformation().getProducer();
+    return producer == null ? "" : producer.strip();
+  }
+
   /**
    * Reads a page.
    *

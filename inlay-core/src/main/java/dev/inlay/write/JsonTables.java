@@ -1,7 +1,6 @@
 package dev.inlay.write;
 
 import dev.inlay.extract.DocumentTables;
-import dev.inlay.extract.Problem;
 import dev.inlay.geom.Box;
 import dev.inlay.grid.Warning;
 import dev.inlay.table.Column;
@@ -10,14 +9,8 @@ import dev.inlay.table.TableCell;
 import dev.inlay.table.TableFrame;
 import dev.inlay.table.TableRow;
 import java.io.OutputStream;
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.List;
-import tools.jackson.core.JsonEncoding;
 import tools.jackson.core.JsonGenerator;
-import tools.jackson.core.ObjectWriteContext;
-import tools.jackson.core.StreamWriteFeature;
-import tools.jackson.core.json.JsonFactory;
 
 /**
  * Writes documents as JSON of the form {@code inlay-tables/1}; the same tables give the same bytes.
@@ -25,9 +18,6 @@ import tools.jackson.core.json.JsonFactory;
 public final class JsonTables {
 
   private static final String FORMAT = "inlay-tables/1";
-
-  private static final JsonFactory FACTORY =
-      JsonFactory.builder().disable(StreamWriteFeature.AUTO_CLOSE_TARGET).build();
 
   private final JsonGenerator json;
 
@@ -41,20 +31,14 @@ public final class JsonTables {
    * @throws tools.jackson.core.exc.JacksonIOException if the stream fails
    */
   public static void write(List<DocumentTables> documents, OutputStream out) {
-    try (JsonGenerator json =
-        FACTORY.createGenerator(ObjectWriteContext.empty(), out, JsonEncoding.UTF8)) {
-      new JsonTables(json).file(documents);
-    }
+    JsonOutput.write(out, json -> new JsonTables(json).file(documents));
   }
 
   private void file(List<DocumentTables> documents) {
-    json.writeStartObject();
     json.writeStringProperty("format", FORMAT);
     json.writeArrayPropertyStart("documents");
     documents.forEach(this::document);
     json.writeEndArray();
-    json.writeEndObject();
-    json.writeRaw('\n');
   }
 
   private void document(DocumentTables document) {
@@ -64,20 +48,10 @@ public final class JsonTables {
     json.writeStringProperty("sha256", document.sha256());
     json.writeNumberProperty("pages", document.pages());
     json.writeStringProperty("status", document.status().word());
-    json.writeArrayPropertyStart("problems");
-    document.problems().forEach(this::problem);
-    json.writeEndArray();
+    JsonOutput.problems(json, document.problems());
     json.writeArrayPropertyStart("tables");
     document.tables().forEach(this::table);
     json.writeEndArray();
-    json.writeEndObject();
-  }
-
-  private void problem(Problem problem) {
-    json.writeStartObject();
-    json.writeStringProperty("code", problem.code());
-    problem.page().ifPresent(page -> json.writeNumberProperty("page", page));
-    json.writeStringProperty("message", problem.message());
     json.writeEndObject();
   }
 
@@ -86,9 +60,7 @@ public final class JsonTables {
     json.writeStartObject();
     json.writeStringProperty("id", table.id());
     table.title().ifPresent(title -> json.writeStringProperty("title", title));
-    json.writeArrayPropertyStart("pages");
-    table.pages().forEach(json::writeNumber);
-    json.writeEndArray();
+    JsonOutput.numbers(json, "pages", table.pages());
     json.writeArrayPropertyStart("frames");
     table.frames().forEach(this::frame);
     json.writeEndArray();
@@ -126,9 +98,7 @@ public final class JsonTables {
   private void column(Column column) {
     json.writeStartObject();
     json.writeStringProperty("name", column.name());
-    json.writeArrayPropertyStart("path");
-    column.path().forEach(json::writeString);
-    json.writeEndArray();
+    JsonOutput.strings(json, "path", column.path());
     json.writeEndObject();
   }
 
@@ -158,17 +128,11 @@ public final class JsonTables {
   }
 
   private void box(Box box) {
-    json.writeArrayPropertyStart("box");
-    for (double edge : new double[] {box.left(), box.top(), box.right(), box.bottom()}) {
-      // A tenth of a point is finer than any reader sees.
-      json.writeNumber(BigDecimal.valueOf(edge).setScale(1, RoundingMode.HALF_UP));
-    }
-    json.writeEndArray();
+    JsonOutput.box(json, box);
   }
 
   /** A line for each document, table and row: files can be read and compared line by line. */
   private void newLine(String indent) {
-    json.writeRaw('\n');
-    json.writeRaw(indent);
+    JsonOutput.newLine(json, indent);
   }
 }

@@ -2,6 +2,7 @@ package dev.inlay.write;
 
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.grid.Warning;
+import dev.inlay.table.RulingExtent;
 import dev.inlay.table.Table;
 import dev.inlay.table.TableFrame;
 import java.util.ArrayList;
@@ -58,7 +59,7 @@ public final class TextTables {
             + " and "
             + counted(table.columns().size(), "column")
             + ", "
-            + rulings(table)
+            + rulings(table.frames().get(0).rulings())
             + ", confidence "
             + table.confidence());
     for (Warning warning : table.warnings()) {
@@ -73,8 +74,9 @@ public final class TextTables {
     return lines;
   }
 
-  private static String rulings(Table table) {
-    return switch (table.frames().get(0).rulings()) {
+  /** The word for how far a table is ruled. */
+  static String rulings(RulingExtent extent) {
+    return switch (extent) {
       case FULL -> "ruled";
       case PART -> "part-ruled";
       case NONE -> "open";

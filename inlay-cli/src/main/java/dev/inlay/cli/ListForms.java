@@ -1,0 +1,36 @@
+package dev.inlay.cli;
+
+import dev.inlay.write.Form;
+import java.nio.file.Path;
+import java.util.Locale;
+import picocli.CommandLine;
+import picocli.CommandLine.ParameterException;
+
+/** The forms of commands that list things: text, csv and json. */
+final class ListForms {
+
+  private ListForms() {}
+
+  /**
+   * The form asked for: by name, by the ending of a file, or text.
+   *
+   * @throws ParameterException where there is no such form
+   */
+  static Form choose(String to, Path out, CommandLine line) {
+    if (to != null) {
+      return switch (to.toLowerCase(Locale.ROOT)) {
+        case "text" -> Form.TEXT;
+        case "csv" -> Form.CSV;
+        case "json" -> Form.JSON;
+        default ->
+            throw new ParameterException(line, "--to: '" + to + "' is none of text, csv, json");
+      };
+    }
+    Form form = out == null ? Form.TEXT : Form.ofEnding(out).orElse(null);
+    if (form == null || form == Form.XLSX) {
+      throw new ParameterException(
+          line, "the ending of '" + out + "' tells no form: use .txt, .csv or .json, or add --to");
+    }
+    return form;
+  }
+}

@@ -1,0 +1,155 @@
+package dev.inlay.extract;
+
+import dev.inlay.page.Page;
+import dev.inlay.pdf.OpenFailure;
+import dev.inlay.pdf.PageFailure;
+import dev.inlay.pdf.PdfFile;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/**
+ * Walks over the pages of a document, one by one, and tells what could not be read. Stops between
+ * two pages when its thread is interrupted.
+ */
+public final class PageWalk {
+
+  private static final Logger LOG = LoggerFactory.getLogger(PageWalk.class);
+
+  /**
+   * How a walk ended.
+   *
+   * @param pages how many pages the document has; 0 where it could not be opened
+   * @param status how far it could be read
+   * @param problems what kept Inlay from reading all of it
+   * @param traits what it is made of
+   */
+  public record Walked(
+      int pages, DocumentStatus status, List<Problem> problems, PaperTraits traits) {
+
+    /** Keeps a copy of the problems that cannot change. */
+    public Walked {
+      problems = List.copyOf(problems);
+    }
+  }
+
+  private final Path path;
+  private final PageSelection pages;
+  private final Consumer<Page> reader;
+  private final List<Problem> problems = new ArrayList<>();
+  private int asked;
+  private int withText;
+  private int withPictures;
+  private int failed;
+
+  private PageWalk(Path path, PageSelection pages, Consumer<Page> reader) {
+    this.path = path;
+    this.pages = pages;
+    this.reader = reader;
+  }
+
+  /**
+   * Walks over a document.
+   *
+   * @param path the file
+   * @param password for a locked file, or an empty text
+   * @param pages those wanted
+   * @param reader takes each page that holds text, in order
+   * @throws InterruptedException if the thread was interrupted before all pages were read
+   */
+  public static Walked over(Path path, String password, PageSelection pages, Consumer<Page> reader)
+      throws InterruptedException {
+    try (PdfFile pdf = PdfFile.open(path, password)) {
+      return new PageWalk(path, pages, reader).walk(pdf);
+    } catch (OpenFailure e) {
+      LOG.warn("{} cannot be opened", path, e);
+      DocumentStatus status =
+          e.reason() == OpenFailure.Reason.LOCKED
+              ? DocumentStatus.LOCKED
+              : DocumentStatus.UNREADABLE;
+      return failed(status, Problem.ofDocument(code(e.reason()), e.getMessage()));
+    } catch (IOException e) {
+      LOG.warn("{} cannot be read", path, e);
+      return failed(
+          DocumentStatus.UNREADABLE,
+          Problem.ofDocument("unreadable", "cannot be read: " + e.getMessage()));
+    }
+  }
+
+  private static Walked failed(DocumentStatus status, Problem problem) {
+    return new Walked(0, status, List.of(problem), PaperTraits.UNKNOWN);
+  }
+
+  private static String code(OpenFailure.Reason reason) {
+    return switch (reason) {
+      case MISSING -> "no-such-file";
+      case FOLDER -> "folder";
+      case FORBIDDEN -> "forbidden";
+      case EMPTY -> "empty-file";
+      case NOT_PDF -> "not-a-pdf";
+      case LOCKED -> "locked";
+      case BROKEN -> "broken-file";
+    };
+  }
+
+  private Walked walk(PdfFile pdf) throws InterruptedException {
+    int count = pdf.pageCount();
+    if (pages.reachesBeyond(count)) {
+      problems.add(
+          Problem.ofDocument(
+              "no-such-page", "has " + count + " page(s), fewer than asked for; check --pages"));
+    }
+    for (int number = 1; number <= count; number++) {
+      if (Thread.interrupted()) {
+        throw new InterruptedException("stopped before page " + number + " of " + path);
+      }
+      if (pages.holds(number)) {
+        asked++;
+        read(pdf, number);
+      }
+    }
+    PaperTraits traits = new PaperTraits(pdf.producer(), withText, withPictures);
+    return new Walked(count, status(), problems, traits);
+  }
+
+  private void read(PdfFile pdf, int number) {
+    try {
+      Page page = pdf.page(number);
+      if (page.hasText()) {
+        withText++;
+        reader.accept(page);
+      } else if (!page.pictures().isEmpty()) {
+        withPictures++;
+        problems.add(
+            Problem.ofPage(
+                "image-only-page",
+                number,
+                "page " + number + " holds a picture and no text; run text recognition on it"));
+      }
+    } catch (PageFailure e) {
+      failed++;
+      LOG.warn("{}: page {} cannot be read", path, number, e);
+      problems.add(Problem.ofPage("broken-page", number, e.getMessage()));
+    } catch (RuntimeException e) {
+      // One page must not take the rest of a batch with it, and must not vanish either.
+      failed++;
+      LOG.warn("{}: page {} hit a defect", path, number, e);
+      problems.add(
+          Problem.ofPage(
+              "defect",
+              number,
+              "page " + number + " hit a defect of Inlay (" + e + "); please report it"));
+    }
+  }
+
+  private DocumentStatus status() {
+    if (failed > 0) {
+      return failed == asked ? DocumentStatus.UNREADABLE : DocumentStatus.PARTIAL;
+    }
+    return withText == 0 && asked > 0 ? DocumentStatus.NO_TEXT : DocumentStatus.OK;
+  }
+}
