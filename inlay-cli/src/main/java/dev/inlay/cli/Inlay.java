@@ -50,6 +50,7 @@ final class Inlay implements Runnable {
     CommandLine line = new CommandLine(new Inlay());
     line.addSubcommand(new SurveyCommand(terminal));
     line.addSubcommand(new ExtractCommand(terminal));
+    line.addSubcommand(new ProofCommand(terminal));
     line.addSubcommand(new LinesCommand(terminal));
     line.addSubcommand(new DemoCommand(terminal));
     line.setOut(new PrintWriter(terminal.out(), true));

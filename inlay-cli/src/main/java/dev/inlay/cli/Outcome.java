@@ -79,6 +79,16 @@ final class Outcome {
     terminal.message("wrote " + file + " (" + tables + (tables == 1 ? " table)" : " tables)"));
   }
 
+  /** Tells that a file was written. */
+  void wrote(Path file) {
+    terminal.message("wrote " + file);
+  }
+
+  /** Notes that some input could not be read; why was told. */
+  void inputFailed() {
+    inputFailed = true;
+  }
+
   /** Tells that a file could not be written, and why. */
   void outputFailed(Path file, Exception cause) {
     outputFailed = true;

@@ -16,6 +16,9 @@ final class BlockTrimmer {
   /** A step this many times the usual one leaves a blank line. */
   private static final double BLANK_LINE = 1.8;
 
+  /** Lines of text are at least this many type sizes apart. */
+  private static final double LEAST_STEP = 0.9;
+
   /** Headings fill at least this share of the columns; what fills fewer is none. */
   private static final double HEADING_SHARE = 0.6;
 
@@ -107,6 +110,9 @@ final class BlockTrimmer {
     int first = 0;
     int above = 0;
     boolean blank = false;
+    if (usualStep < LEAST_STEP * lines.get(0).line().size()) {
+      return 0; // cells with baselines of their own: their steps are no line spacing
+    }
     for (int i = Math.min(MOST_LINES, lines.size() - 1); i > 0; i--) {
       if (step(i) >= BLANK_LINE * usualStep) {
         if (blank && first == 0 && fills(lines.get(i))) {

@@ -39,7 +39,8 @@ final class PageTableBuilder {
           r < header.rows() ? RowKind.HEADER : RowKinds.of(cells, grid.columns(), r == count - 1);
       rows.add(new TableRow(kind, page, cells.stream().map(PageTableBuilder::cell).toList()));
     }
-    TableFrame frame = new TableFrame(page, grid.frame().box(), extent(grid));
+    TableFrame frame =
+        new TableFrame(page, grid.frame().box(), extent(grid), grid.columnEdges(), grid.rowEdges());
     return new PageTable(
         frame, title, grid.columnEdges(), header.rows(), rows, warnings, false, false);
   }

@@ -63,7 +63,7 @@ public final class SurveyText {
     int count = group.papers().size();
     PaperSummary first = group.first();
     lines.add("");
-    lines.add(name + "  " + (count == 1 ? fileName(first) : count + " files that look alike"));
+    lines.add(name + "  " + (count == 1 ? alone(first) : count + " files that look alike"));
     TextColumns tables = new TextColumns("<<<<<<");
     for (TableSummary table : first.tables()) {
       tables.add(
@@ -82,7 +82,15 @@ public final class SurveyText {
         lines.add(cut(INDENT + "      " + headings));
       }
     }
-    files(group.papers());
+    if (count > 1) {
+      files(group.papers());
+    }
+  }
+
+  private static String alone(PaperSummary paper) {
+    String producer = paper.producer().isEmpty() ? "" : ", " + paper.producer();
+    String pages = TextTables.counted(paper.pages(), "page");
+    return fileName(paper) + "  " + pages + ", " + paper.kind().word() + producer;
   }
 
   /** A line for each document of a group. */

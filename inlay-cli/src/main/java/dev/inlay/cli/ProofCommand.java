@@ -1,0 +1,163 @@
+package dev.inlay.cli;
+
+import dev.inlay.draw.Proof;
+import dev.inlay.extract.DocumentTables;
+import dev.inlay.extract.Extractor;
+import dev.inlay.extract.PageSelection;
+import dev.inlay.extract.PageWalk;
+import dev.inlay.page.Page;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Draws over pages what was found on them. */
+@Command(
+    name = "proof",
+    header = "Draw over pages what was found on them.",
+    description = {
+      "",
+      "Makes a picture of each page: frames, edges of cells (drawn rulings or inferred gutters),"
+          + " headers, merged cells, group headings, totals, furniture, text outside tables, dropped"
+          + " text and warnings, with a legend, and rulers in points and percent to read positions"
+          + " off for --frame and --gutters.",
+      ""
+    },
+    sortOptions = false,
+    optionListHeading = "%nOptions:%n",
+    footer = {
+      "",
+      "Examples:",
+      "  inlay proof report.pdf                     report-p1.png, report-p2.png ...",
+      "  inlay proof report.pdf --pages 2 -o proof/",
+      "  inlay proof report.pdf --to pdf            report-proof.pdf, the marks on a layer"
+    })
+final class ProofCommand implements Callable<Integer> {
+
+  private static final int LEAST_DPI = 20;
+  private static final int MOST_DPI = 600;
+
+  @Parameters(arity = "1..*", paramLabel = "FILE", description = "PDF files.")
+  private List<Path> files;
+
+  @Option(
+      names = {"-o", "--out"},
+      paramLabel = "FOLDER",
+      defaultValue = ".",
+      description = "Write into this folder (default: the current one).")
+  private Path folder;
+
+  @Option(
+      names = "--to",
+      paramLabel = "FORM",
+      defaultValue = "png",
+      description = "png (a picture of each page; the default) or pdf (one file).")
+  private String to;
+
+  @Option(
+      names = "--dpi",
+      paramLabel = "N",
+      defaultValue = "110",
+      description = "Dots per inch of pictures, 20 to 600 (default: ${DEFAULT-VALUE}).")
+  private int dpi;
+
+  @Option(names = "--overwrite", description = "Replace files that exist.")
+  private boolean overwrite;
+
+  @Mixin private InputOptions input;
+
+  @Mixin private HandToolOptions hand;
+
+  @Mixin private GeneralOptions general;
+
+  @Spec private CommandSpec spec;
+
+  private final Terminal terminal;
+
+  ProofCommand(Terminal terminal) {
+    this.terminal = terminal;
+  }
+
+  @Override
+  public Integer call() throws InterruptedException {
+    if (!to.equalsIgnoreCase("png") && !to.equalsIgnoreCase("pdf")) {
+      throw new ParameterException(spec.commandLine(), "--to: '" + to + "' is none of png, pdf");
+    }
+    if (dpi < LEAST_DPI || dpi > MOST_DPI) {
+      throw new ParameterException(
+          spec.commandLine(), "--dpi: " + dpi + " is not between 20 and 600");
+    }
+    PageSelection pages = input.pages();
+    Extractor extractor = new Extractor(pages, input.password(), hand.tools(), hand.choice());
+    Outcome outcome = new Outcome(terminal);
+    try {
+      Files.createDirectories(folder);
+    } catch (IOException e) {
+      outcome.outputFailed(folder, e);
+      return outcome.exitCode();
+    }
+    for (Path file : files) {
+      DocumentTables document = extractor.extract(file);
+      outcome.tellProblems(file, document.status(), document.problems());
+      if (document.pages() > 0) {
+        draw(document, pages, outcome);
+      }
+    }
+    return outcome.exitCode();
+  }
+
+  private void draw(DocumentTables document, PageSelection pages, Outcome outcome)
+      throws InterruptedException {
+    Path file = document.path();
+    try (Proof proof = new Proof(document, input.password())) {
+      PageWalk.over(file, input.password(), pages, proof::prepare);
+      boolean png = to.equalsIgnoreCase("png");
+      int[] drawn = {0};
+      PageWalk.over(
+          file,
+          input.password(),
+          pages,
+          page -> {
+            add(proof, page);
+            int sheet = drawn[0]++;
+            if (png) {
+              Path goal = folder.resolve(stem(file) + "-p" + page.number() + ".png");
+              if (OutputFile.write(
+                  goal, overwrite, out -> proof.writePng(sheet, dpi, out), outcome)) {
+                outcome.wrote(goal);
+              }
+            }
+          });
+      Path goal = folder.resolve(stem(file) + "-proof.pdf");
+      if (!png && OutputFile.write(goal, overwrite, proof::writePdf, outcome)) {
+        outcome.wrote(goal);
+      }
+    } catch (IOException | UncheckedIOException e) {
+      terminal.message(file + ": cannot be drawn: " + e.getMessage());
+      outcome.inputFailed();
+    }
+  }
+
+  private static void add(Proof proof, Page page) {
+    try {
+      proof.add(page);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static String stem(Path file) {
+    String name = String.valueOf(file.getFileName());
+    int dot = name.lastIndexOf('.');
+    return dot > 0 ? name.substring(0, dot) : name;
+  }
+}
