@@ -13,6 +13,9 @@ final class BlockTrimmer {
   /** A step this many times the usual one sets lines apart. */
   private static final double APART = 1.35;
 
+  /** Type this many times as large as a block's is that of a title above it. */
+  private static final double LARGE_TYPE = 1.35;
+
   /** A step this many times the usual one leaves a blank line. */
   private static final double BLANK_LINE = 1.8;
 
@@ -31,13 +34,17 @@ final class BlockTrimmer {
   private final List<PieceLine> lines;
   private final List<Interval> gutters;
   private final double usualStep;
+  private final int titleLines;
   private final double topRuling;
   private final double bottomRuling;
 
   private BlockTrimmer(List<PieceLine> lines, List<Ruling> rulings) {
     this.lines = lines;
     double[] full = fullRulings(lines, rulings);
-    topRuling = full.length == 0 ? Double.POSITIVE_INFINITY : full[0];
+    titleLines = titleLines(lines);
+    double below = titleLines == 0 ? 0 : lines.get(titleLines - 1).line().baseline();
+    topRuling =
+        Arrays.stream(full).filter(at -> at > below).findFirst().orElse(Double.POSITIVE_INFINITY);
     bottomRuling = full.length == 0 ? Double.NEGATIVE_INFINITY : full[full.length - 1];
     gutters = GutterFinder.find(lines.stream().filter(PieceLine::isTabular).toList());
     double[] steps = new double[lines.size() - 1];
@@ -82,8 +89,19 @@ final class BlockTrimmer {
         .toArray();
   }
 
+  /** How many lines at the top end with one in type much larger than the rest: a title. */
+  private static int titleLines(List<PieceLine> lines) {
+    double[] sizes = lines.stream().mapToDouble(l -> l.line().size()).sorted().toArray();
+    double large = LARGE_TYPE * sizes[sizes.length / 2];
+    int titles = 0;
+    for (int i = 0; i < Math.min(MOST_LINES, lines.size() - 1); i++) {
+      titles = lines.get(i).line().size() > large ? i + 1 : titles;
+    }
+    return titles;
+  }
+
   private int first() {
-    int first = belowBlankLines();
+    int first = Math.max(titleLines, belowBlankLines());
     for (int i = first + 1; i < Math.min(MOST_LINES, lines.size() - 1); i++) {
       PieceLine line = lines.get(i - 1);
       if (fills(line) || line.line().baseline() > topRuling) {

@@ -26,7 +26,7 @@ public record PieceLine(TextLine line, List<Word> words, List<Piece> pieces, boo
 
   private static final Pattern CHARACTER_RULE = Pattern.compile("[-=_|+*~]{3,}|\\|");
 
-  private static final int LEAST_SPACED_DOTS = 4;
+  private static final int LEAST_SPACED_DOTS = 3;
 
   /** Leader dots with spaces between them stand less than this many type sizes apart. */
   private static final double DOT_GAP = 1.2;

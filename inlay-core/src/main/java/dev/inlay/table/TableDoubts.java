@@ -74,7 +74,8 @@ final class TableDoubts {
     int[] filled = body.stream().mapToInt(TableDoubts::filled).sorted().toArray();
     if (filled.length > 0) {
       int usual = filled[filled.length / 2];
-      long uneven = body.stream().filter(r -> filled(r) * 2 <= usual).count();
+      // A label and a sum fill few columns, and are no less even for it.
+      long uneven = body.stream().filter(r -> filled(r) * 2 <= usual && !isLabelledSum(r)).count();
       if (uneven > UNEVEN_SHARE * body.size()) {
         warn(WarningCode.UNEVEN_ROWS, uneven + " row(s) have at most half of the usual texts");
       }
@@ -83,6 +84,13 @@ final class TableDoubts {
     if (headings * 2 > body.size()) {
       warn(WarningCode.LOOSE_HEADING, "it has a heading for hardly more than each row");
     }
+  }
+
+  private static boolean isLabelledSum(TableRow row) {
+    List<TableCell> cells = row.cells().stream().filter(c -> !c.text().isEmpty()).toList();
+    return cells.size() > 1
+        && !Figures.isFigure(cells.get(0).text())
+        && cells.stream().skip(1).allMatch(c -> Figures.isFigure(c.text()));
   }
 
   private static int filled(TableRow row) {

@@ -35,6 +35,7 @@ final class Paper implements Closeable {
   private final List<Sheet> sheets = new ArrayList<>();
   private final String runningHead;
   private final String issue;
+  private final boolean across;
   private float y;
 
   /**
@@ -44,8 +45,14 @@ final class Paper implements Closeable {
    * @param issue what tells this paper from its sisters
    */
   Paper(String title, String issue) throws IOException {
+    this(title, issue, false);
+  }
+
+  /** Begins a paper whose pages may lie across. */
+  Paper(String title, String issue, boolean across) throws IOException {
     runningHead = title;
     this.issue = issue;
+    this.across = across;
     document.getDocumentInformation().setTitle(title + ", " + issue);
     document.getDocumentInformation().setAuthor("Tarn Sound Harbour Board");
     document.getDocumentInformation().setProducer("inlay-samples");
@@ -53,12 +60,12 @@ final class Paper implements Closeable {
   }
 
   void newPage() throws IOException {
-    sheets.add(new Sheet(document));
+    sheets.add(across ? new Sheet(document, Sheet.HEIGHT, Sheet.WIDTH) : new Sheet(document));
     y = TOP;
     if (sheets.size() > 1) {
       sheet().text("Tarn Sound Harbour Board", LEFT, 52, serifItalic, 9);
-      sheet().textEndingAt(runningHead + ", " + issue, RIGHT, 52, serifItalic, 9);
-      sheet().line(LEFT, 57, RIGHT, 57, 0.4f);
+      sheet().textEndingAt(runningHead + ", " + issue, right(), 52, serifItalic, 9);
+      sheet().line(LEFT, 57, right(), 57, 0.4f);
     }
   }
 
@@ -78,17 +85,22 @@ final class Paper implements Closeable {
     y = newY;
   }
 
+  /** Where lines end at the latest. */
+  float right() {
+    return across ? Sheet.HEIGHT - LEFT : RIGHT;
+  }
+
   /** How much of the page is left, in points. */
   float room() {
-    return BOTTOM - y;
+    return (across ? BOTTOM - Sheet.HEIGHT + Sheet.WIDTH : BOTTOM) - y;
   }
 
   /** The letterhead and the title of the first page. */
   void masthead(String kicker, String title, String dateline) throws IOException {
     sheet().text("TARN SOUND HARBOUR BOARD", LEFT, 62, sansBold, 11);
-    sheet().textEndingAt(kicker, RIGHT, 62, sans, 9);
-    sheet().line(LEFT, 69, RIGHT, 69, 1.6f);
-    sheet().line(LEFT, 72.2f, RIGHT, 72.2f, 0.4f);
+    sheet().textEndingAt(kicker, right(), 62, sans, 9);
+    sheet().line(LEFT, 69, right(), 69, 1.6f);
+    sheet().line(LEFT, 72.2f, right(), 72.2f, 0.4f);
     sheet().text(title, LEFT, 104, serifBold, 20);
     sheet().text(dateline, LEFT, 122, serifItalic, 11);
     y = 144;
@@ -101,7 +113,7 @@ final class Paper implements Closeable {
   }
 
   void paragraph(String text) throws IOException {
-    for (String line : Sheet.wrapped(text, RIGHT - LEFT, serif, TEXT_SIZE)) {
+    for (String line : Sheet.wrapped(text, right() - LEFT, serif, TEXT_SIZE)) {
       if (room() < LINE_STEP) {
         newPage();
       }
@@ -113,7 +125,7 @@ final class Paper implements Closeable {
 
   /** A note in small type, right below a table. */
   void note(String text) throws IOException {
-    for (String line : Sheet.wrapped(text, RIGHT - LEFT, serif, SMALL_SIZE)) {
+    for (String line : Sheet.wrapped(text, right() - LEFT, serif, SMALL_SIZE)) {
       sheet().text(line, LEFT, y + SMALL_SIZE, serif, SMALL_SIZE);
       y += SMALL_STEP;
     }
@@ -123,7 +135,9 @@ final class Paper implements Closeable {
   byte[] toPdf() throws IOException {
     for (int i = 0; i < sheets.size(); i++) {
       String number = "Page " + (i + 1) + " of " + sheets.size();
-      sheets.get(i).textAround(number, Sheet.WIDTH / 2, Sheet.HEIGHT - 46, sans, 8);
+      float width = across ? Sheet.HEIGHT : Sheet.WIDTH;
+      float height = across ? Sheet.WIDTH : Sheet.HEIGHT;
+      sheets.get(i).textAround(number, width / 2, height - 46, sans, 8);
       sheets.get(i).close();
     }
     document.setDocumentId((long) (runningHead + issue).hashCode());

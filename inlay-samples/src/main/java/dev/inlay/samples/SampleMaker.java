@@ -3,6 +3,7 @@ package dev.inlay.samples;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 
 /** Makes all sample papers. The same program makes the same bytes on every run. */
@@ -11,24 +12,40 @@ public final class SampleMaker {
   private SampleMaker() {}
 
   /**
-   * All samples of all families.
+   * The samples that ship with the product.
+   *
+   * @throws IOException if the PDF library cannot write one
+   */
+  public static List<Sample> shipped() throws IOException {
+    List<Sample> samples = new ArrayList<>(LandingsBulletin.all());
+    samples.addAll(QuayPriceList.all());
+    samples.addAll(DuesStatement.all());
+    samples.addAll(SeasonSummary.all());
+    return samples;
+  }
+
+  /**
+   * All samples of all families, those too large to ship among them.
    *
    * @throws IOException if the PDF library cannot write one
    */
   public static List<Sample> all() throws IOException {
-    return LandingsBulletin.all();
+    List<Sample> samples = new ArrayList<>(shipped());
+    samples.addAll(VesselRegister.all());
+    return samples;
   }
 
   /**
-   * Writes the samples and their truths into a folder.
+   * Writes samples and their truths into a folder.
    *
-   * @param args the folder
+   * @param args the folder, and {@code all} for those too large to ship as well
    * @throws IOException if a file cannot be written
    */
   public static void main(String[] args) throws IOException {
     Path folder = Path.of(args[0]);
     Files.createDirectories(folder);
-    for (Sample sample : all()) {
+    boolean all = args.length > 1 && args[1].equals("all");
+    for (Sample sample : all ? all() : shipped()) {
       Files.write(folder.resolve(sample.name() + ".pdf"), sample.pdf());
       Files.write(folder.resolve(sample.name() + ".truth.json"), sample.truth());
     }

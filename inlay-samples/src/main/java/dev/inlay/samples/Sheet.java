@@ -29,9 +29,16 @@ final class Sheet implements Closeable {
   private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹";
 
   private final PDPageContentStream content;
+  private final float height;
 
   Sheet(PDDocument document) throws IOException {
-    PDPage page = new PDPage(PDRectangle.A4);
+    this(document, WIDTH, HEIGHT);
+  }
+
+  /** A page of another size, such as one laid across. */
+  Sheet(PDDocument document, float width, float height) throws IOException {
+    this.height = height;
+    PDPage page = new PDPage(new PDRectangle(width, height));
     document.addPage(page);
     content = new PDPageContentStream(document, page, AppendMode.OVERWRITE, false);
   }
@@ -59,7 +66,7 @@ final class Sheet implements Closeable {
     }
     content.beginText();
     content.setFont(font, size);
-    content.newLineAtOffset(x, HEIGHT - baseline);
+    content.newLineAtOffset(x, height - baseline);
     content.showText(run);
     content.endText();
     return x + width(run, font, size);
@@ -77,20 +84,20 @@ final class Sheet implements Closeable {
 
   void line(float x1, float y1, float x2, float y2, float thickness) throws IOException {
     content.setLineWidth(thickness);
-    content.moveTo(x1, HEIGHT - y1);
-    content.lineTo(x2, HEIGHT - y2);
+    content.moveTo(x1, height - y1);
+    content.lineTo(x2, height - y2);
     content.stroke();
   }
 
   void box(float left, float top, float right, float bottom, float thickness) throws IOException {
     content.setLineWidth(thickness);
-    content.addRect(left, HEIGHT - bottom, right - left, bottom - top);
+    content.addRect(left, height - bottom, right - left, bottom - top);
     content.stroke();
   }
 
   void fill(float left, float top, float right, float bottom, float grey) throws IOException {
     content.setNonStrokingColor(grey);
-    content.addRect(left, HEIGHT - bottom, right - left, bottom - top);
+    content.addRect(left, height - bottom, right - left, bottom - top);
     content.fill();
     content.setNonStrokingColor(0f);
   }
