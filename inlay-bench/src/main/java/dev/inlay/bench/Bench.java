@@ -1,0 +1,36 @@
+package dev.inlay.bench;
+
+import java.io.IOException;
+import java.util.Arrays;
+import java.util.List;
+
+/** Chooses what is measured: {@code accuracy FOLDER...} or {@code speed} with options of JMH. */
+public final class Bench {
+
+  private static final String USE =
+      "use: accuracy [-v] FOLDER...   or: speed [options of JMH, as -p folder=PATH]";
+
+  private Bench() {}
+
+  /**
+   * Measures.
+   *
+   * @param args what, and its arguments
+   * @throws IOException if a file cannot be read
+   * @throws InterruptedException if stopped from outside
+   */
+  public static void main(String[] args) throws IOException, InterruptedException {
+    String what = args.length == 0 ? "" : args[0];
+    String[] rest = args.length == 0 ? args : Arrays.copyOfRange(args, 1, args.length);
+    switch (what) {
+      case "accuracy" -> {
+        if (List.of(rest).stream().allMatch("-v"::equals)) {
+          throw new IllegalArgumentException(USE);
+        }
+        Accuracy.main(rest);
+      }
+      case "speed" -> org.openjdk.jmh.Main.main(rest);
+      default -> throw new IllegalArgumentException(USE);
+    }
+  }
+}
