@@ -7,8 +7,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Parts the lines of a page that is printed in two columns, so that a table in one of them is not
- * read together with what stands beside it.
+ * Parts the lines of a page that is printed in two columns, or of the stretch of it that is, so
+ * that a table in one of them is not read together with what stands beside it.
  *
  * <p>Two things give such a page away: running text that fills both sides of a white strip, or
  * lines on both sides that do not stand on common baselines, as those of one table do.
@@ -49,197 +49,255 @@ final class PageColumns {
 
   private final List<TextLine> lines;
   private final List<Ruling> rulings;
-  private final double left;
-  private final double right;
 
   private PageColumns(List<TextLine> lines, List<Ruling> rulings) {
     this.lines = lines;
     this.rulings = rulings;
-    left = lines.stream().mapToDouble(l -> l.box().left()).min().orElse(0);
-    right = lines.stream().mapToDouble(l -> l.box().right()).max().orElse(0);
   }
 
   /**
    * Parts the lines.
    *
-   * @param lines upright ones
+   * @param lines upright ones, from top to bottom
    * @param rulings the page's horizontal ones
-   * @return one list, or those left of the strip and those right of it; lines that cross the strip
-   *     stay whole, with the left ones
+   * @return the lines of each column, or those of each part of the page: above a stretch in
+   *     columns, on both sides of its strip, and below it; lines that cross a strip over the whole
+   *     page stay whole, with the left ones
    */
   static List<List<TextLine>> part(List<TextLine> lines, List<Ruling> rulings) {
-    PageColumns columns = new PageColumns(lines, rulings);
+    return new PageColumns(lines, rulings).parted();
+  }
+
+  private List<List<TextLine>> parted() {
+    Stretch whole = new Stretch(0, lines.size());
     double best = Double.NaN;
     double widest = 0;
-    for (double x : columns.places()) {
-      double width = columns.stripAt(x);
+    for (double x : whole.places()) {
+      double width = whole.stripAt(x);
       if (width > widest) {
         widest = width;
         best = x;
       }
     }
-    return widest == 0 ? columns.bands() : columns.partedAt(best);
-  }
-
-  /** The places where a strip is looked for, in points. */
-  private double[] places() {
-    double[] places = new double[STEPS + 1];
-    for (int i = 0; i <= STEPS; i++) {
-      places[i] = left + (right - left) * (MARGIN + (1 - 2 * MARGIN) * i / STEPS);
-    }
-    return places;
+    return widest == 0 ? bands(whole) : whole.partedAt(best);
   }
 
   /** Consecutive lines that a strip parts. */
-  private record Band(int from, int to, double x, double width) {
+  private record Band(Stretch stretch, double x, double width) {
 
     boolean isBetterThan(Band other) {
-      int more = (to - from) - (other.to - other.from);
+      int more = stretch.size() - other.stretch.size();
       return more > 0 || more == 0 && width > other.width;
     }
   }
 
-  /**
-   * Where only part of the page is printed in columns, as below a title over all of it: the lines
-   * above that part, those on both sides of its strip, and those below it.
-   */
-  private List<List<TextLine>> bands() {
-    Band best = new Band(0, 0, 0, 0);
-    for (double x : places()) {
+  /** Where only part of the page is printed in columns, as below a title over all of it. */
+  private List<List<TextLine>> bands(Stretch whole) {
+    Band best = null;
+    for (double x : whole.places()) {
       int from = 0;
       for (int i = 0; i <= lines.size(); i++) {
         if (i == lines.size() || crosses(lines.get(i), x)) {
-          PageColumns part = new PageColumns(lines.subList(from, i), rulings);
-          Band band = new Band(from, i, x, part.stripAt(x));
-          best = band.width > 0 && band.isBetterThan(best) ? band : best;
+          if (i - from >= 2 * LEAST_APART) {
+            Stretch stretch = new Stretch(from, i);
+            Band band = new Band(stretch, x, stretch.stripAt(x));
+            best = band.width > 0 && (best == null || band.isBetterThan(best)) ? band : best;
+          }
           from = i + 1;
         }
       }
     }
-    if (best.width == 0) {
+    if (best == null) {
       return List.of(lines);
     }
     List<List<TextLine>> zones = new ArrayList<>();
-    zones.addAll(part(lines.subList(0, best.from), rulings));
-    PageColumns band = new PageColumns(lines.subList(best.from, best.to), rulings);
-    for (List<TextLine> side : band.partedAt(best.x)) {
+    zones.addAll(part(lines.subList(0, best.stretch.from), rulings));
+    for (List<TextLine> side : best.stretch.partedAt(best.x)) {
       zones.addAll(part(side, rulings));
     }
-    zones.addAll(part(lines.subList(best.to, lines.size()), rulings));
+    zones.addAll(part(lines.subList(best.stretch.to, lines.size()), rulings));
     return zones;
   }
 
   private static boolean crosses(TextLine line, double x) {
-    return line.words().stream().anyMatch(w -> w.box().left() < x && w.box().right() > x);
+    int before = wordsBefore(line, x);
+    return before > 0 && line.words().get(before - 1).box().right() > x;
   }
 
-  /** What stands on one side of a place. */
-  private static final class Side {
-    final List<TextLine> lines = new ArrayList<>();
-    double edge;
-
-    void add(TextLine line, List<Word> words) {
-      lines.add(new TextLine(words, Piece.around(words), line.baseline(), line.size()));
+  /** How many words of a line begin before a place; they stand in order. */
+  private static int wordsBefore(TextLine line, double x) {
+    List<Word> words = line.words();
+    int low = 0;
+    int high = words.size();
+    while (low < high) {
+      int middle = (low + high) / 2;
+      if (words.get(middle).box().left() < x) {
+        low = middle + 1;
+      } else {
+        high = middle;
+      }
     }
+    return low;
+  }
 
-    /** How many lines are running text over nearly the whole side. */
-    long prose(double from, double to) {
-      return lines.stream().filter(l -> isRunningText(l, to - from)).count();
+  /** What stands on one side of a place: counted first, since hardly any place parts columns. */
+  private static final class Side {
+    int lines;
+    double edge;
+    double size;
+    double top;
+    double bottom;
+
+    void add(TextLine line) {
+      if (lines == 0) {
+        size = line.size();
+        top = line.box().top();
+      }
+      bottom = line.box().bottom();
+      lines++;
     }
 
     Interval height() {
-      return new Interval(lines.get(0).box().top(), lines.get(lines.size() - 1).box().bottom());
+      return new Interval(top, Math.max(top, bottom));
     }
   }
 
-  /** The lines parted at a place, and how many of them cross it or stand on both sides. */
-  private final class Parting {
-    final Side before = new Side();
-    final Side after = new Side();
-    int crossing;
-    int common;
+  /** Some of the lines, one below the other. */
+  private final class Stretch {
+    final int from;
+    final int to;
+    private final double left;
+    private final double right;
 
-    /**
-     * Parts the lines.
-     *
-     * @param keepCrossing whether lines that cross the place stay whole, on the left
-     */
-    Parting(double x, boolean keepCrossing) {
+    Stretch(int from, int to) {
+      this.from = from;
+      this.to = to;
+      double least = Double.POSITIVE_INFINITY;
+      double most = 0;
+      for (TextLine line : lines.subList(from, to)) {
+        least = Math.min(least, line.box().left());
+        most = Math.max(most, line.box().right());
+      }
+      left = least;
+      right = most;
+    }
+
+    int size() {
+      return to - from;
+    }
+
+    /** The places where a strip is looked for, in points. */
+    double[] places() {
+      double[] places = new double[size() == 0 ? 0 : STEPS + 1];
+      for (int i = 0; i < places.length; i++) {
+        places[i] = left + (right - left) * (MARGIN + (1 - 2 * MARGIN) * i / STEPS);
+      }
+      return places;
+    }
+
+    /** The width of the strip around x that parts two columns, or 0 where it parts none. */
+    double stripAt(double x) {
+      Side before = new Side();
+      Side after = new Side();
       before.edge = left;
       after.edge = right;
-      for (TextLine line : lines) {
-        if (crosses(line, x)) {
+      int crossing = 0;
+      int common = 0;
+      for (TextLine line : lines.subList(from, to)) {
+        List<Word> words = line.words();
+        int count = wordsBefore(line, x);
+        if (count > 0 && words.get(count - 1).box().right() > x) {
           crossing++;
-          if (keepCrossing) {
-            before.lines.add(line);
-          }
-        } else {
-          part(line, x);
+          continue;
+        }
+        if (count > 0) {
+          before.add(line);
+          before.edge = Math.max(before.edge, words.get(count - 1).box().right());
+        }
+        if (count < words.size()) {
+          after.add(line);
+          after.edge = Math.min(after.edge, words.get(count).box().left());
+        }
+        common += count > 0 && count < words.size() ? 1 : 0;
+      }
+      double width = after.edge - before.edge;
+      int fewer = Math.min(before.lines, after.lines);
+      if (fewer < LEAST_APART || crossing > CROSSING_SHARE * size() || width < before.size) {
+        return 0;
+      }
+      boolean apart =
+          common <= COMMON_SHARE * fewer
+              && width >= WIDE_STRIP * before.size
+              && before.height().overlap(after.height()) > 0
+              && !isRuledAcross(x, before.height(), after.height());
+      return apart || isProse(x, before, after) ? width : 0;
+    }
+
+    private boolean isProse(double x, Side before, Side after) {
+      if (Math.min(before.lines, after.lines) < LEAST_PROSE) {
+        return false;
+      }
+      int proseBefore = 0;
+      int proseAfter = 0;
+      for (TextLine line : lines.subList(from, to)) {
+        int count = wordsBefore(line, x);
+        if (!crosses(line, x)) {
+          List<Word> words = line.words();
+          double size = line.size();
+          proseBefore += isRunningText(words.subList(0, count), size, before.edge - left) ? 1 : 0;
+          proseAfter +=
+              isRunningText(words.subList(count, words.size()), size, right - after.edge) ? 1 : 0;
         }
       }
+      return proseBefore >= Math.max(LEAST_PROSE, PROSE_SHARE * before.lines)
+          && proseAfter >= Math.max(LEAST_PROSE, PROSE_SHARE * after.lines);
     }
 
-    private void part(TextLine line, double x) {
-      List<Word> words = line.words();
-      List<Word> leftWords = words.stream().filter(w -> w.box().right() <= x).toList();
-      List<Word> rightWords = words.stream().filter(w -> w.box().left() >= x).toList();
-      if (!leftWords.isEmpty()) {
-        before.add(line, leftWords);
-        before.edge = Math.max(before.edge, leftWords.get(leftWords.size() - 1).box().right());
+    /** The lines left of a place, with those that cross it, and the lines right of it. */
+    List<List<TextLine>> partedAt(double x) {
+      List<TextLine> before = new ArrayList<>();
+      List<TextLine> after = new ArrayList<>();
+      for (TextLine line : lines.subList(from, to)) {
+        List<Word> words = line.words();
+        int count = wordsBefore(line, x);
+        if (count == words.size() || crosses(line, x)) {
+          before.add(line);
+        } else if (count == 0) {
+          after.add(line);
+        } else {
+          before.add(part(line, words.subList(0, count)));
+          after.add(part(line, words.subList(count, words.size())));
+        }
       }
-      if (!rightWords.isEmpty()) {
-        after.add(line, rightWords);
-        after.edge = Math.min(after.edge, rightWords.get(0).box().left());
-      }
-      common += leftWords.isEmpty() || rightWords.isEmpty() ? 0 : 1;
+      return List.of(before, after);
     }
   }
 
-  /**
-   * The width of the strip around x that parts two columns of the page, or 0 where it parts none.
-   */
-  private double stripAt(double x) {
-    Parting parting = new Parting(x, false);
-    Side before = parting.before;
-    Side after = parting.after;
-    double width = after.edge - before.edge;
-    int fewer = Math.min(before.lines.size(), after.lines.size());
-    if (fewer < LEAST_APART
-        || parting.crossing > CROSSING_SHARE * lines.size()
-        || width < before.lines.get(0).size()) {
-      return 0;
-    }
-    boolean prose = isProse(before, left, before.edge) && isProse(after, after.edge, right);
-    boolean apart =
-        parting.common <= COMMON_SHARE * fewer
-            && width >= WIDE_STRIP * before.lines.get(0).size()
-            && before.height().overlap(after.height()) > 0
-            && !isRuledAcross(x, before.height(), after.height());
-    return prose || apart ? width : 0;
+  private static TextLine part(TextLine line, List<Word> words) {
+    return new TextLine(words, Piece.around(words), line.baseline(), line.size());
   }
 
-  private static boolean isProse(Side side, double from, double to) {
-    long prose = side.prose(from, to);
-    return prose >= LEAST_PROSE && prose >= PROSE_SHARE * side.lines.size();
+  /** Whether words fill a side as running text does. */
+  private static boolean isRunningText(List<Word> words, double size, double width) {
+    if (words.size() < WORDS) {
+      return false;
+    }
+    double extent = words.get(words.size() - 1).box().right() - words.get(0).box().left();
+    if (extent < FULL * width) {
+      return false;
+    }
+    int characters = words.size() - 1;
+    int letters = 0;
+    for (Word word : words) {
+      characters += word.text().length();
+      letters += (int) word.text().codePoints().filter(Character::isLetter).count();
+    }
+    return letters >= LETTER_SHARE * characters && Piece.split(words, size).size() == 1;
   }
 
   private boolean isRuledAcross(double x, Interval a, Interval b) {
     return rulings.stream()
         .filter(r -> r.extent().from() < x && r.extent().to() > x)
         .anyMatch(r -> r.at() > Math.max(a.from(), b.from()) && r.at() < Math.min(a.to(), b.to()));
-  }
-
-  private static boolean isRunningText(TextLine line, double width) {
-    String text = line.text();
-    long letters = text.codePoints().filter(Character::isLetter).count();
-    return line.words().size() >= WORDS
-        && letters >= LETTER_SHARE * text.length()
-        && line.box().width() >= FULL * width
-        && Piece.split(line.words(), line.size()).size() == 1;
-  }
-
-  private List<List<TextLine>> partedAt(double x) {
-    Parting parting = new Parting(x, true);
-    return List.of(parting.before.lines, parting.after.lines);
   }
 }

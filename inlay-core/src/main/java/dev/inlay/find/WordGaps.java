@@ -1,0 +1,99 @@
+package dev.inlay.find;
+
+import dev.inlay.page.Glyph;
+import dev.inlay.page.Word;
+import java.util.Arrays;
+import java.util.List;
+
+/** Tells gaps between cells from spaces between words, in the type of some lines. */
+final class WordGaps {
+
+  /** The usual gap over a gutter, in type sizes: wider than a space inside a cell. */
+  private static final double USUAL_GAP = 0.45;
+
+  /** In fixed-width type a space is as wide as a letter; a gutter is clearly wider. */
+  private static final double FIXED_WIDTH_GAP = 1.4;
+
+  /** Widths that differ by no more than this many points are alike. */
+  private static final double WIDTH_STEP = 0.1;
+
+  /**
+   * Type is of fixed width where this share of its characters, the middle one, is alike in width.
+   */
+  private static final double FIXED_SHARE = 0.95;
+
+  /** Letters that are narrower than others in all type but that of fixed width. */
+  private static final String NARROW_LETTERS = "iljtfI";
+
+  private final double typeSize;
+  private final double fixedAdvance;
+
+  /** Looks at the type of lines; there is at least one. */
+  WordGaps(List<PieceLine> lines) {
+    double[] sizes = lines.stream().mapToDouble(l -> l.line().size()).toArray();
+    Arrays.sort(sizes);
+    typeSize = sizes[sizes.length / 2];
+    fixedAdvance = fixedAdvance(lines);
+  }
+
+  /** The width of each character of fixed-width type, in points, or 0 for other type. */
+  private static double fixedAdvance(List<PieceLine> lines) {
+    int count = 0;
+    for (PieceLine line : lines) {
+      for (Word word : line.words()) {
+        count += word.glyphs().size();
+      }
+    }
+    double[] widths = new double[count];
+    int at = 0;
+    for (PieceLine line : lines) {
+      for (Word word : line.words()) {
+        for (Glyph glyph : word.glyphs()) {
+          widths[at++] = glyph.box().width();
+        }
+      }
+    }
+    Arrays.sort(widths);
+    // Where nearly all are alike, those at both ends of the middle part are.
+    int margin = (int) ((1 - FIXED_SHARE) / 2 * widths.length);
+    double least = widths[margin];
+    double most = widths[widths.length - 1 - margin];
+    return most - least <= WIDTH_STEP ? most : 0;
+  }
+
+  /** The height of the type, in points. */
+  double typeSize() {
+    return typeSize;
+  }
+
+  /** Whether nearly all characters are of one width. */
+  boolean isFixedWidth() {
+    return fixedAdvance > 0;
+  }
+
+  /** Whether the gap between two words is wider than a space, or parts two figures. */
+  boolean isWide(Word left, Word right) {
+    double gap = right.box().left() - left.box().right();
+    double least = Math.max(USUAL_GAP * typeSize, FIXED_WIDTH_GAP * fixedAdvance);
+    if (gap >= least) {
+      double fixed = Math.min(fixedAdvance(left), fixedAdvance(right));
+      if (gap >= FIXED_WIDTH_GAP * fixed) {
+        return true;
+      }
+    }
+    return Piece.areTwoFigures(left.text(), right.text());
+  }
+
+  /** The width of the characters of a word in fixed-width type, in points, or 0. */
+  private static double fixedAdvance(Word word) {
+    double least = Double.MAX_VALUE;
+    double most = 0;
+    boolean telling = false;
+    for (Glyph glyph : word.glyphs()) {
+      least = Math.min(least, glyph.box().width());
+      most = Math.max(most, glyph.box().width());
+      telling |= NARROW_LETTERS.contains(glyph.text());
+    }
+    return telling && word.glyphs().size() > 1 && most - least <= WIDTH_STEP ? most : 0;
+  }
+}
