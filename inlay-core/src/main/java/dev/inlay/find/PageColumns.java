@@ -50,9 +50,35 @@ final class PageColumns {
   private final List<TextLine> lines;
   private final List<Ruling> rulings;
 
+  /** For each line, how many letters stand in its first words: none, one, two and so on. */
+  private final int[][] letters;
+
+  /** The same of all characters, with a space between words. */
+  private final int[][] characters;
+
   private PageColumns(List<TextLine> lines, List<Ruling> rulings) {
     this.lines = lines;
     this.rulings = rulings;
+    letters = new int[lines.size()][];
+    characters = new int[lines.size()][];
+    for (int i = 0; i < letters.length; i++) {
+      List<Word> words = lines.get(i).words();
+      letters[i] = new int[words.size() + 1];
+      characters[i] = new int[words.size() + 1];
+      for (int w = 0; w < words.size(); w++) {
+        String text = words.get(w).text();
+        letters[i][w + 1] = letters[i][w] + lettersIn(text);
+        characters[i][w + 1] = characters[i][w] + text.length() + 1;
+      }
+    }
+  }
+
+  private static int lettersIn(String text) {
+    int count = 0;
+    for (int i = 0; i < text.length(); i++) {
+      count += Character.isLetter(text.charAt(i)) ? 1 : 0;
+    }
+    return count;
   }
 
   /**
@@ -239,14 +265,12 @@ final class PageColumns {
       }
       int proseBefore = 0;
       int proseAfter = 0;
-      for (TextLine line : lines.subList(from, to)) {
+      for (int i = from; i < to; i++) {
+        TextLine line = lines.get(i);
         int count = wordsBefore(line, x);
         if (!crosses(line, x)) {
-          List<Word> words = line.words();
-          double size = line.size();
-          proseBefore += isRunningText(words.subList(0, count), size, before.edge - left) ? 1 : 0;
-          proseAfter +=
-              isRunningText(words.subList(count, words.size()), size, right - after.edge) ? 1 : 0;
+          proseBefore += isRunningText(i, 0, count, before.edge - left) ? 1 : 0;
+          proseAfter += isRunningText(i, count, line.words().size(), right - after.edge) ? 1 : 0;
         }
       }
       return proseBefore >= Math.max(LEAST_PROSE, PROSE_SHARE * before.lines)
@@ -277,22 +301,18 @@ final class PageColumns {
     return new TextLine(words, Piece.around(words), line.baseline(), line.size());
   }
 
-  /** Whether words fill a side as running text does. */
-  private static boolean isRunningText(List<Word> words, double size, double width) {
-    if (words.size() < WORDS) {
+  /** Whether some words of a line fill a side as running text does. */
+  private boolean isRunningText(int line, int first, int end, double width) {
+    if (end - first < WORDS) {
       return false;
     }
+    int count = characters[line][end] - characters[line][first] - 1;
+    if (letters[line][end] - letters[line][first] < LETTER_SHARE * count) {
+      return false;
+    }
+    List<Word> words = lines.get(line).words().subList(first, end);
     double extent = words.get(words.size() - 1).box().right() - words.get(0).box().left();
-    if (extent < FULL * width) {
-      return false;
-    }
-    int characters = words.size() - 1;
-    int letters = 0;
-    for (Word word : words) {
-      characters += word.text().length();
-      letters += (int) word.text().codePoints().filter(Character::isLetter).count();
-    }
-    return letters >= LETTER_SHARE * characters && Piece.split(words, size).size() == 1;
+    return extent >= FULL * width && Piece.split(words, lines.get(line).size()).size() == 1;
   }
 
   private boolean isRuledAcross(double x, Interval a, Interval b) {

@@ -19,6 +19,9 @@ public record Glyph(String text, Box box, double baseline, double size, Turn tur
 
   /** Whether nothing is seen of it: it only keeps others apart. */
   public boolean isBlank() {
+    if (!text.isEmpty() && text.charAt(0) > ' ' && text.charAt(0) <= '~') {
+      return false; // most characters of most pages
+    }
     for (int i = 0; i < text.length(); i += Character.charCount(text.codePointAt(i))) {
       if (!isSpace(text.codePointAt(i))) {
         return false;

@@ -121,7 +121,11 @@ public final class LineComposer {
 
   private static Word toWord(List<Placed> placed, DraftLine line) {
     StringBuilder text = new StringBuilder();
+    List<Glyph> glyphs = new ArrayList<>(placed.size());
+    Box box = placed.get(0).glyph().box();
     for (Placed p : placed) {
+      glyphs.add(p.glyph());
+      box = box.union(p.glyph().box());
       String plain = CharacterForms.plain(p.glyph().text());
       double rise = line.baseline - p.baseline();
       boolean small = p.size() <= SMALL_TYPE * line.size;
@@ -132,8 +136,6 @@ public final class LineComposer {
       }
       text.append(plain);
     }
-    List<Glyph> glyphs = placed.stream().map(Placed::glyph).toList();
-    Box box = glyphs.stream().map(Glyph::box).reduce(Box::union).orElseThrow();
     return new Word(text.toString(), box, glyphs);
   }
 

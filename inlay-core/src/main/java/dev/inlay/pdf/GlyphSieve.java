@@ -26,17 +26,9 @@ final class GlyphSieve {
   private final List<Glyph> visible = new ArrayList<>();
   private final List<Glyph> invisible = new ArrayList<>();
   private final List<DroppedGlyph> dropped = new ArrayList<>();
-  private final Map<Spot, List<Glyph>> bySpot = new HashMap<>();
 
-  /** A square of the page and what stands in it. */
-  private record Spot(String text, long column, long row) {
-
-    /** Mixed by hand: the generated one is slow in a loop over every character. */
-    @Override
-    public int hashCode() {
-      return (text.hashCode() * 31 + Long.hashCode(column)) * 31 + Long.hashCode(row);
-    }
-  }
+  /** The glyphs seen, by the square of the page that they stand in. */
+  private final Map<Long, List<Glyph>> bySquare = new HashMap<>();
 
   /**
    * Takes the next glyph.
@@ -69,22 +61,31 @@ final class GlyphSieve {
     long row = Math.round(y);
     long besideColumn = x < column ? column - 1 : column + 1;
     long besideRow = y < row ? row - 1 : row + 1;
-    Spot own = new Spot(glyph.text(), column, row);
     boolean repeat =
-        holdsNear(own, glyph, reach)
-            || holdsNear(new Spot(glyph.text(), besideColumn, row), glyph, reach)
-            || holdsNear(new Spot(glyph.text(), column, besideRow), glyph, reach)
-            || holdsNear(new Spot(glyph.text(), besideColumn, besideRow), glyph, reach);
+        holdsNear(column, row, glyph, reach)
+            || holdsNear(besideColumn, row, glyph, reach)
+            || holdsNear(column, besideRow, glyph, reach)
+            || holdsNear(besideColumn, besideRow, glyph, reach);
     if (!repeat) {
-      bySpot.computeIfAbsent(own, s -> new ArrayList<>(1)).add(glyph);
+      bySquare.computeIfAbsent(square(column, row), s -> new ArrayList<>(1)).add(glyph);
     }
     return repeat;
   }
 
-  private boolean holdsNear(Spot spot, Glyph glyph, double reach) {
-    for (Glyph other : bySpot.getOrDefault(spot, List.of())) {
+  /** Mixed so that squares side by side are spread; two squares that meet cost time, no more. */
+  private static Long square(long column, long row) {
+    return (column * 0x9E3779B97F4A7C15L) ^ row;
+  }
+
+  private boolean holdsNear(long column, long row, Glyph glyph, double reach) {
+    List<Glyph> others = bySquare.get(square(column, row));
+    if (others == null) {
+      return false;
+    }
+    for (Glyph other : others) {
       if (Math.abs(other.box().left() - glyph.box().left()) <= reach
-          && Math.abs(other.box().top() - glyph.box().top()) <= reach) {
+          && Math.abs(other.box().top() - glyph.box().top()) <= reach
+          && other.text().equals(glyph.text())) {
         return true;
       }
     }

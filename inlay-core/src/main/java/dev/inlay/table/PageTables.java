@@ -66,7 +66,7 @@ public final class PageTables {
               .at(one.turn()::asPrinted));
       ledger = ledger.with(one.keeper().ledger());
     }
-    int beyond = printed(page) - printed(area);
+    int beyond = area == page ? 0 : printed(page) - printed(area);
     return new PageTables(page.number(), inOrder(tables), ledger.withOutside(beyond));
   }
 

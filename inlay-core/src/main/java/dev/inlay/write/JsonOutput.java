@@ -4,7 +4,6 @@ import dev.inlay.extract.Problem;
 import dev.inlay.geom.Box;
 import java.io.OutputStream;
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.List;
 import java.util.function.Consumer;
 import tools.jackson.core.JsonEncoding;
@@ -78,6 +77,6 @@ final class JsonOutput {
 
   /** A tenth of a point is finer than any reader sees. */
   static BigDecimal rounded(double points) {
-    return BigDecimal.valueOf(points).setScale(1, RoundingMode.HALF_UP);
+    return BigDecimal.valueOf(Math.round(10 * points), 1);
   }
 }
