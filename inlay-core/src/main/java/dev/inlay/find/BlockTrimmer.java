@@ -32,7 +32,7 @@ final class BlockTrimmer {
   private static final int MOST_LINES = 6;
 
   private final List<PieceLine> lines;
-  private final List<Interval> gutters;
+  private List<Interval> gutters;
   private final double usualStep;
   private final int titleLines;
   private final double topRuling;
@@ -46,7 +46,6 @@ final class BlockTrimmer {
     topRuling =
         Arrays.stream(full).filter(at -> at > below).findFirst().orElse(Double.POSITIVE_INFINITY);
     bottomRuling = full.length == 0 ? Double.NEGATIVE_INFINITY : full[full.length - 1];
-    gutters = GutterFinder.find(lines.stream().filter(PieceLine::isTabular).toList());
     double[] steps = new double[lines.size() - 1];
     for (int i = 1; i < lines.size(); i++) {
       steps[i - 1] = step(i);
@@ -70,7 +69,13 @@ final class BlockTrimmer {
    * @param rulings those that run through them
    */
   static Range trim(List<PieceLine> lines, List<Ruling> rulings) {
+    if (lines.size() < 2) {
+      return new Range(0, lines.size());
+    }
     BlockTrimmer trimmer = new BlockTrimmer(lines, rulings);
+    if (!trimmer.mayTrim()) {
+      return new Range(0, lines.size());
+    }
     int first = trimmer.first();
     return new Range(first, trimmer.end(first));
   }
@@ -87,6 +92,24 @@ final class BlockTrimmer {
         .mapToDouble(Ruling::at)
         .sorted()
         .toArray();
+  }
+
+  /** Whether a wide step, a title or a text of one piece near the ends can set lines apart. */
+  private boolean mayTrim() {
+    boolean may = titleLines > 0 || !lines.get(0).isTabular();
+    for (int i = 1; i < lines.size(); i++) {
+      boolean nearEnd = i < MOST_LINES + 1 || i > lines.size() - MOST_LINES - 1;
+      may |= nearEnd && step(i) >= APART * usualStep;
+    }
+    return may;
+  }
+
+  /** The gutters of the lines, found when they are first asked for. */
+  private List<Interval> gutters() {
+    if (gutters == null) {
+      gutters = GutterFinder.find(lines.stream().filter(PieceLine::isTabular).toList());
+    }
+    return gutters;
   }
 
   /** How many lines at the top end with one in type much larger than the rest: a title. */
@@ -166,13 +189,13 @@ final class BlockTrimmer {
   /** Whether so many texts of a line keep to a column that it can be a row or its headings. */
   private boolean fills(PieceLine line) {
     long fitting = line.pieces().stream().filter(p -> fits(p, line)).count();
-    return fitting >= HEADING_SHARE * (gutters.size() + 1);
+    return fitting >= HEADING_SHARE * (gutters().size() + 1);
   }
 
   /** Whether a text keeps to one column, over or below other texts. */
   private boolean fits(Piece piece, PieceLine own) {
     Interval extent = piece.box().horizontal();
-    return gutters.stream().noneMatch(g -> crosses(piece, g))
+    return gutters().stream().noneMatch(g -> crosses(piece, g))
         && lines.stream()
             .filter(l -> l != own)
             .flatMap(l -> l.pieces().stream())
@@ -188,7 +211,7 @@ final class BlockTrimmer {
     double left = lines.stream().mapToDouble(l -> l.box().left()).min().orElse(0);
     return !line.isTabular()
         && line.box().left() - left < line.line().size()
-        && gutters.stream().anyMatch(g -> crosses(line.pieces().get(0), g));
+        && gutters().stream().anyMatch(g -> crosses(line.pieces().get(0), g));
   }
 
   private static boolean crosses(Piece piece, Interval gutter) {

@@ -23,6 +23,10 @@ public record Piece(List<Word> words, Box box) {
 
   private static final Pattern FIGURE = Pattern.compile("[-\u2212(]?\\d[\\d.,]*[)%*-]?");
 
+  private static final String SIGNS = "-\u2212(";
+
+  private static final Pattern UP_TO_THREE = Pattern.compile("[-\u2212(]?\\d{1,3}");
+
   private static final Pattern GROUP_OF_THREE = Pattern.compile("\\d{3}([.,]\\d+)?[)%*-]?");
 
   /** Keeps a copy of the words that cannot change. */
@@ -77,13 +81,24 @@ public record Piece(List<Word> words, Box box) {
 
   /** Whether two texts are figures, and not the parts of one with its thousands set off. */
   static boolean areTwoFigures(String left, String right) {
-    return !isGroupedFigure(left, right)
+    return mayBeFigure(left)
+        && mayBeFigure(right)
+        && !isGroupedFigure(left, right)
         && FIGURE.matcher(left).matches()
         && FIGURE.matcher(right).matches();
   }
 
+  /** A quick look at the first character, before patterns are tried. */
+  private static boolean mayBeFigure(String text) {
+    char first = text.isEmpty() ? ' ' : text.charAt(0);
+    return first >= '0' && first <= '9' || SIGNS.indexOf(first) >= 0 || Character.isDigit(first);
+  }
+
   /** Whether two texts are the parts of one figure with its thousands set off by a space. */
   static boolean isGroupedFigure(String left, String right) {
-    return GROUP_OF_THREE.matcher(right).matches() && left.matches("[-\u2212(]?\\d{1,3}");
+    return mayBeFigure(left)
+        && mayBeFigure(right)
+        && GROUP_OF_THREE.matcher(right).matches()
+        && UP_TO_THREE.matcher(left).matches();
   }
 }

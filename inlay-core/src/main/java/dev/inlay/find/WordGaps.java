@@ -25,6 +25,11 @@ final class WordGaps {
   /** Letters that are narrower than others in all type but that of fixed width. */
   private static final String NARROW_LETTERS = "iljtfI";
 
+  /** So many characters, from about so many lines, tell the type. */
+  private static final int ENOUGH = 600;
+
+  private static final int ENOUGH_LINES = 12;
+
   private final double typeSize;
   private final double fixedAdvance;
 
@@ -38,21 +43,19 @@ final class WordGaps {
 
   /** The width of each character of fixed-width type, in points, or 0 for other type. */
   private static double fixedAdvance(List<PieceLine> lines) {
+    double[] widths = new double[ENOUGH];
     int count = 0;
-    for (PieceLine line : lines) {
-      for (Word word : line.words()) {
-        count += word.glyphs().size();
-      }
-    }
-    double[] widths = new double[count];
-    int at = 0;
-    for (PieceLine line : lines) {
-      for (Word word : line.words()) {
+    int step = 1 + lines.size() / ENOUGH_LINES;
+    for (int i = 0; i < lines.size(); i += step) {
+      for (Word word : lines.get(i).words()) {
         for (Glyph glyph : word.glyphs()) {
-          widths[at++] = glyph.box().width();
+          if (count < ENOUGH) {
+            widths[count++] = glyph.box().width();
+          }
         }
       }
     }
+    widths = Arrays.copyOf(widths, count);
     Arrays.sort(widths);
     // Where nearly all are alike, those at both ends of the middle part are.
     int margin = (int) ((1 - FIXED_SHARE) / 2 * widths.length);
@@ -75,6 +78,9 @@ final class WordGaps {
   boolean isWide(Word left, Word right) {
     double gap = right.box().left() - left.box().right();
     double least = Math.max(USUAL_GAP * typeSize, FIXED_WIDTH_GAP * fixedAdvance);
+    if (gap >= FIXED_WIDTH_GAP * typeSize) {
+      return true; // wider than any letter
+    }
     if (gap >= least) {
       double fixed = Math.min(fixedAdvance(left), fixedAdvance(right));
       if (gap >= FIXED_WIDTH_GAP * fixed) {

@@ -225,10 +225,14 @@ public final class OpenGridBuilder {
   }
 
   private static Cell cell(int row, int column, int columnSpan, int rowSpan, List<Word> words) {
-    List<Glyph> glyphs = words.stream().flatMap(w -> w.glyphs().stream()).toList();
+    List<Glyph> glyphs = new ArrayList<>();
+    words.forEach(w -> glyphs.addAll(w.glyphs()));
+    boolean bold = true;
+    for (Glyph glyph : glyphs) {
+      bold &= glyph.face().bold();
+    }
     Box box = Piece.around(words);
     CellText text = CellText.ofWords(words);
-    boolean bold = glyphs.stream().allMatch(g -> g.face().bold());
     return new Cell(
         row,
         column,
