@@ -1,9 +1,12 @@
 package dev.inlay.grid;
 
+import dev.inlay.find.Piece;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.TextLine;
+import dev.inlay.page.Turn;
 import dev.inlay.page.Word;
+import java.util.ArrayList;
 import java.util.List;
 
 /** The text of one cell: its lines joined as a reader would read them. */
@@ -23,7 +26,26 @@ final class CellText {
 
   /** The text of words whose lines are already known; they are composed again as one cell. */
   static CellText ofWords(List<Word> words) {
-    return new CellText(words.stream().flatMap(w -> w.glyphs().stream()).toList());
+    double baseline = words.get(0).glyphs().get(0).baseline();
+    boolean oneLine = true;
+    double size = 0;
+    for (Word word : words) {
+      Glyph first = word.glyphs().get(0);
+      oneLine &= first.baseline() == baseline && first.turn() == Turn.UPRIGHT;
+      size = Math.max(size, first.size());
+    }
+    if (oneLine) {
+      TextLine line = new TextLine(words, Piece.around(words), baseline, size);
+      return new CellText(List.of(line), true);
+    }
+    List<Glyph> glyphs = new ArrayList<>();
+    words.forEach(w -> glyphs.addAll(w.glyphs()));
+    return new CellText(glyphs);
+  }
+
+  /** A text whose lines are known. */
+  private CellText(List<TextLine> lines, boolean known) {
+    this.lines = lines;
   }
 
   int lineCount() {

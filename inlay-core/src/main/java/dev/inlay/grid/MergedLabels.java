@@ -19,7 +19,7 @@ final class MergedLabels {
   private final int headerRows;
   private final List<Interval> baselines;
   private final List<Interval> columns;
-  private final List<Ruling> rulings;
+  private final RulingPlaces rulings;
 
   private MergedLabels(
       List<List<Cell>> rows,
@@ -31,7 +31,7 @@ final class MergedLabels {
     this.headerRows = headerRows;
     this.baselines = baselines;
     this.columns = columns;
-    this.rulings = rulings;
+    this.rulings = new RulingPlaces(rulings);
   }
 
   /**
@@ -77,9 +77,10 @@ final class MergedLabels {
    * what it covers: figures alone, below a row that has its label.
    */
   private boolean isFree(int column, int row) {
-    double above = baselines.get(row - 1).to();
-    double below = baselines.get(row).from();
-    List<Ruling> between = rulings.stream().filter(r -> r.at() > above && r.at() < below).toList();
+    List<Ruling> between = rulings.between(baselines.get(row - 1).to(), baselines.get(row).from());
+    if (between.isEmpty()) {
+      return false;
+    }
     int free = 0;
     while (free < columns.size() && !isCovered(columns.get(free), between)) {
       if (at(row - 1, free) != null && at(row, free) != null) {

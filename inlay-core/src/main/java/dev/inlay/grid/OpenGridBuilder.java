@@ -277,12 +277,14 @@ public final class OpenGridBuilder {
   }
 
   private void warnIfUnknown() {
-    long unknown =
-        rows.stream()
-            .flatMap(List::stream)
-            .flatMap(c -> c.glyphs().stream())
-            .filter(g -> g.text().equals(Glyph.UNKNOWN))
-            .count();
+    long unknown = 0;
+    for (List<Cell> row : rows) {
+      for (Cell cell : row) {
+        if (cell.text().contains(Glyph.UNKNOWN)) {
+          unknown += cell.glyphs().stream().filter(g -> g.text().equals(Glyph.UNKNOWN)).count();
+        }
+      }
+    }
     if (unknown > 0) {
       warn(WarningCode.UNKNOWN_CHARACTER, Warning.unknownCharacters(unknown));
     }

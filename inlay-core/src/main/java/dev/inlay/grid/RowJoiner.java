@@ -1,7 +1,6 @@
 package dev.inlay.grid;
 
 import dev.inlay.find.Frame;
-import dev.inlay.find.Ruling;
 import dev.inlay.geom.Interval;
 import dev.inlay.grid.LineCells.Part;
 import java.util.ArrayList;
@@ -36,14 +35,14 @@ final class RowJoiner {
 
   private final List<LineCells> lines;
   private final List<Interval> columns;
-  private final Frame frame;
+  private final RulingPlaces rulings;
   private final boolean[] figures;
   private boolean wideRows;
 
   RowJoiner(List<LineCells> lines, List<Interval> columns, Frame frame) {
     this.lines = lines;
     this.columns = columns;
-    this.frame = frame;
+    rulings = new RulingPlaces(frame.horizontals());
     figures = new boolean[columns.size()];
     for (int c = 0; c < figures.length; c++) {
       figures[c] = isFigureColumn(c);
@@ -191,11 +190,6 @@ final class RowJoiner {
   private boolean isRuledOff(int line) {
     double above = lines.get(line - 1).line().line().baseline();
     double below = lines.get(line).line().line().baseline();
-    for (Ruling ruling : frame.horizontals()) {
-      if (ruling.at() > above && ruling.at() < below) {
-        return true;
-      }
-    }
-    return false;
+    return !rulings.between(above, below).isEmpty();
   }
 }

@@ -29,7 +29,7 @@ final class BrokenRow {
   static Optional<TableRow> join(List<TableRow> before, TableRow rest) {
     TableRow last = before.get(before.size() - 1);
     boolean records = last.kind() == RowKind.BODY && rest.kind() == RowKind.BODY;
-    return records && beginWithLabels(before) && isRestOf(rest, last)
+    return records && isRestOf(rest, last) && beginWithLabels(before)
         ? Optional.of(joined(last, rest))
         : Optional.empty();
   }
