@@ -98,14 +98,18 @@ final class PageColumns {
     Stretch whole = new Stretch(0, lines.size());
     double best = Double.NaN;
     double widest = 0;
-    for (double x : whole.places()) {
-      double width = whole.stripAt(x);
-      if (width > widest) {
-        widest = width;
-        best = x;
+    double[] places = whole.places();
+    Crossings crossings = new Crossings(places);
+    for (int p = 0; p < places.length; p++) {
+      if (crossings.count(p) <= CROSSING_SHARE * whole.size()) {
+        double width = whole.stripAt(places[p]);
+        if (width > widest) {
+          widest = width;
+          best = places[p];
+        }
       }
     }
-    return widest == 0 ? bands(whole) : whole.partedAt(best);
+    return widest == 0 ? bands(places, crossings) : whole.partedAt(best);
   }
 
   /** Consecutive lines that a strip parts. */
@@ -118,12 +122,13 @@ final class PageColumns {
   }
 
   /** Where only part of the page is printed in columns, as below a title over all of it. */
-  private List<List<TextLine>> bands(Stretch whole) {
+  private List<List<TextLine>> bands(double[] places, Crossings crossings) {
     Band best = null;
-    for (double x : whole.places()) {
+    for (int p = 0; p < places.length; p++) {
+      double x = places[p];
       int from = 0;
       for (int i = 0; i <= lines.size(); i++) {
-        if (i == lines.size() || crosses(lines.get(i), x)) {
+        if (i == lines.size() || crossings.crosses(i, p)) {
           if (i - from >= 2 * LEAST_APART) {
             Stretch stretch = new Stretch(from, i);
             Band band = new Band(stretch, x, stretch.stripAt(x));
@@ -143,6 +148,37 @@ final class PageColumns {
     }
     zones.addAll(part(lines.subList(best.stretch.to, lines.size()), rulings));
     return zones;
+  }
+
+  /** Which lines have a word over which places: looked up often, so worked out once. */
+  private final class Crossings {
+    private final boolean[][] crossed = new boolean[lines.size()][];
+    private final int[] counts;
+
+    Crossings(double[] places) {
+      counts = new int[places.length];
+      for (int i = 0; i < crossed.length; i++) {
+        crossed[i] = new boolean[places.length];
+        int p = 0;
+        for (Word word : lines.get(i).words()) {
+          while (p < places.length && places[p] <= word.box().left()) {
+            p++;
+          }
+          for (; p < places.length && places[p] < word.box().right(); p++) {
+            crossed[i][p] = true;
+            counts[p]++;
+          }
+        }
+      }
+    }
+
+    boolean crosses(int line, int place) {
+      return crossed[line][place];
+    }
+
+    int count(int place) {
+      return counts[place];
+    }
   }
 
   private static boolean crosses(TextLine line, double x) {

@@ -6,9 +6,7 @@ import dev.inlay.page.DroppedGlyph;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.Turn;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 
 /** Parts the glyphs that a reader sees from those left aside, and counts the latter by reason. */
@@ -23,12 +21,13 @@ final class GlyphSieve {
   /** Type this many times the usual size is no heading when it slants. */
   private static final double LARGE_TYPE = 1.5;
 
+  private boolean slanting;
   private final List<Glyph> visible = new ArrayList<>();
   private final List<Glyph> invisible = new ArrayList<>();
   private final List<DroppedGlyph> dropped = new ArrayList<>();
 
   /** The glyphs seen, by the square of the page that they stand in. */
-  private final Map<Long, List<Glyph>> bySquare = new HashMap<>();
+  private final GlyphsBySquare seen = new GlyphsBySquare();
 
   /**
    * Takes the next glyph.
@@ -47,6 +46,7 @@ final class GlyphSieve {
     } else if (!glyph.isBlank() && isRepeat(glyph)) {
       drop(glyph, DropReason.PRINTED_TWICE);
     } else {
+      slanting |= glyph.turn() == Turn.SLANTED;
       visible.add(glyph);
     }
   }
@@ -67,22 +67,20 @@ final class GlyphSieve {
             || holdsNear(column, besideRow, glyph, reach)
             || holdsNear(besideColumn, besideRow, glyph, reach);
     if (!repeat) {
-      bySquare.computeIfAbsent(square(column, row), s -> new ArrayList<>(1)).add(glyph);
+      seen.add(square(column, row), glyph);
     }
     return repeat;
   }
 
   /** Mixed so that squares side by side are spread; two squares that meet cost time, no more. */
-  private static Long square(long column, long row) {
+  private static long square(long column, long row) {
     return (column * 0x9E3779B97F4A7C15L) ^ row;
   }
 
   private boolean holdsNear(long column, long row, Glyph glyph, double reach) {
-    List<Glyph> others = bySquare.get(square(column, row));
-    if (others == null) {
-      return false;
-    }
-    for (Glyph other : others) {
+    int at = seen.first(square(column, row));
+    for (; at >= 0; at = seen.next(at)) {
+      Glyph other = seen.glyph(at);
       if (Math.abs(other.box().left() - glyph.box().left()) <= reach
           && Math.abs(other.box().top() - glyph.box().top()) <= reach
           && other.text().equals(glyph.text())) {
@@ -115,6 +113,9 @@ final class GlyphSieve {
 
   /** Takes large slanting text off the page: it stands behind the text, as a stamp or a draft's. */
   private void dropWatermarks() {
+    if (!slanting) {
+      return;
+    }
     double[] sizes =
         visible.stream()
             .filter(g -> !g.isBlank() && g.turn() != Turn.SLANTED)
