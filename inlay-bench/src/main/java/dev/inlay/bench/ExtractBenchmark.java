@@ -1,5 +1,6 @@
 package dev.inlay.bench;
 
+import dev.inlay.batch.FileBatch;
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
 import dev.inlay.extract.PageSelection;
@@ -59,6 +60,21 @@ public class ExtractBenchmark {
       seen += LibraryFloor.walk(file);
     }
     return seen;
+  }
+
+  /** Inlay as its command runs it: several files at a time. */
+  @Benchmark
+  public int extractInParallel() throws InterruptedException {
+    int[] tables = {0};
+    FileBatch.extract(
+        files,
+        new Extractor(PageSelection.ALL, ""),
+        Runtime.getRuntime().availableProcessors(),
+        document -> {
+          JsonTables.write(List.of(document), OutputStream.nullOutputStream());
+          tables[0] += document.tables().size();
+        });
+    return tables[0];
   }
 
   /** Inlay, on one thread as the floor is. */

@@ -17,9 +17,18 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup;
+import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
+import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotationWidget;
+import org.apache.pdfbox.pdmodel.interactive.form.PDAcroForm;
+import org.apache.pdfbox.pdmodel.interactive.form.PDTextField;
 import org.apache.pdfbox.util.Matrix;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -106,6 +115,103 @@ class PdfFileTest {
             });
     assertThat(text(page)).isEqualTo("All");
     assertThat(page.dropped(DropReason.PRINTED_TWICE)).isEqualTo(3);
+  }
+
+  @Test
+  void textInTheColourOfItsGroundIsDropped() throws Exception {
+    Page page =
+        read(
+            TestPdf.page(200, 300),
+            c -> {
+              TestPdf.show(c, "seen", 20, 250);
+              c.setNonStrokingColor(1f);
+              TestPdf.show(c, "hidden", 20, 200);
+              c.setNonStrokingColor(0f);
+              c.addRect(10, 90, 150, 30);
+              c.fill();
+              c.setNonStrokingColor(1f);
+              TestPdf.show(c, "banner", 20, 100);
+              c.setNonStrokingColor(0f);
+            });
+    assertThat(text(page)).isEqualTo("seenbanner");
+    assertThat(page.dropped(DropReason.GROUND_COLOUR)).isEqualTo(6);
+  }
+
+  @Test
+  void aLargeSlantingTextIsAWatermark() throws Exception {
+    Page page =
+        read(
+            TestPdf.page(200, 300),
+            c -> {
+              TestPdf.show(c, "Cod", 20, 250);
+              c.beginText();
+              c.setFont(TestPdf.font(), 40);
+              c.setTextMatrix(org.apache.pdfbox.util.Matrix.getRotateInstance(0.7, 40, 60));
+              c.showText("DRAFT");
+              c.endText();
+            });
+    assertThat(text(page)).isEqualTo("Cod");
+    assertThat(page.dropped(DropReason.WATERMARK)).isEqualTo(5);
+  }
+
+  @Test
+  void whatLiesOnALayerSwitchedOffIsDropped() throws Exception {
+    Path file = folder.resolve("layers.pdf");
+    try (PDDocument document = new PDDocument()) {
+      PDOptionalContentProperties layers = new PDOptionalContentProperties();
+      PDOptionalContentGroup off = new PDOptionalContentGroup("notes");
+      PDOptionalContentGroup on = new PDOptionalContentGroup("figures");
+      layers.addGroup(off);
+      layers.addGroup(on);
+      layers.setGroupEnabled(off, false);
+      document.getDocumentCatalog().setOCProperties(layers);
+      PDPage pdPage = TestPdf.page(200, 300);
+      document.addPage(pdPage);
+      try (PDPageContentStream c = new PDPageContentStream(document, pdPage)) {
+        c.beginMarkedContent(COSName.OC, off);
+        TestPdf.show(c, "hidden", 20, 200);
+        c.addRect(10, 10, 100, 1);
+        c.fill();
+        c.endMarkedContent();
+        c.beginMarkedContent(COSName.OC, on);
+        TestPdf.show(c, "seen", 20, 250);
+        c.endMarkedContent();
+      }
+      document.save(file.toFile());
+    }
+    try (PdfFile pdf = PdfFile.open(file, "")) {
+      Page page = pdf.page(1);
+      assertThat(text(page)).isEqualTo("seen");
+      assertThat(page.dropped(DropReason.HIDDEN_LAYER)).isEqualTo(6);
+      assertThat(page.fills()).isEmpty();
+    }
+  }
+
+  @Test
+  void whatWasFilledIntoAFormIsRead() throws Exception {
+    Path file = folder.resolve("form.pdf");
+    try (PDDocument document = new PDDocument()) {
+      PDPage pdPage = TestPdf.page(200, 300);
+      document.addPage(pdPage);
+      PDAcroForm form = new PDAcroForm(document);
+      document.getDocumentCatalog().setAcroForm(form);
+      PDResources resources = new PDResources();
+      resources.put(COSName.getPDFName("Helv"), TestPdf.font());
+      form.setDefaultResources(resources);
+      form.setDefaultAppearance("/Helv 10 Tf 0 g");
+      PDTextField field = new PDTextField(form);
+      field.setPartialName("vessel");
+      form.getFields().add(field);
+      PDAnnotationWidget widget = field.getWidgets().get(0);
+      widget.setRectangle(new PDRectangle(20, 240, 100, 20));
+      widget.setPage(pdPage);
+      pdPage.getAnnotations().add(widget);
+      field.setValue("Skua");
+      document.save(file.toFile());
+    }
+    try (PdfFile pdf = PdfFile.open(file, "")) {
+      assertThat(text(pdf.page(1))).isEqualTo("Skua");
+    }
   }
 
   @Test

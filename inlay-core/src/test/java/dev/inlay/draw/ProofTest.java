@@ -1,0 +1,96 @@
+package dev.inlay.draw;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.extract.DocumentTables;
+import dev.inlay.extract.Extractor;
+import dev.inlay.extract.PageSelection;
+import dev.inlay.extract.PageWalk;
+import dev.inlay.page.Page;
+import dev.inlay.pdf.TestPdf;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class ProofTest {
+
+  @TempDir private Path folder;
+
+  private Path landings() throws Exception {
+    return TestPdf.save(
+        folder.resolve("a.pdf"),
+        TestPdf.page(300, 200),
+        c -> {
+          for (int row = 0; row < 4; row++) {
+            TestPdf.show(c, row == 0 ? "Species" : "Cod " + row, 50, 150 - row * 14);
+            TestPdf.show(c, row == 0 ? "Boxed" : row + "2.5", 150, 150 - row * 14);
+          }
+        });
+  }
+
+  private static Page page(Path file) throws Exception {
+    List<Page> pages = new ArrayList<>();
+    PageWalk.over(file, "", PageSelection.ALL, pages::add);
+    return pages.get(0);
+  }
+
+  @Test
+  void theFrameIsDrawnWhereTheTableStands() throws Exception {
+    Path file = landings();
+    DocumentTables document = new Extractor(PageSelection.ALL, "").extract(file);
+    assertThat(document.tables()).hasSize(1);
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try (Proof proof = new Proof(document, "")) {
+      proof.prepare(page(file));
+      proof.add(page(file));
+      proof.writePng(0, 72, out);
+    }
+    BufferedImage image = ImageIO.read(new ByteArrayInputStream(out.toByteArray()));
+    double left = document.tables().get(0).frames().get(0).box().left();
+    double middle = document.tables().get(0).frames().get(0).box().centreY();
+    int blue = Ink.FRAME.colour().getRGB();
+    boolean drawn = false;
+    for (int x = -2; x <= 2; x++) {
+      int at = image.getRGB((int) (Rulers.STRIP + left + x), (int) (Rulers.STRIP + middle));
+      drawn |= isNear(at, blue);
+    }
+    assertThat(drawn).isTrue();
+    int paper = image.getRGB((int) Rulers.STRIP + 290, (int) Rulers.STRIP + 190);
+    assertThat(isNear(paper, 0xFFFFFF)).isTrue();
+  }
+
+  private static boolean isNear(int a, int b) {
+    int far = 0;
+    for (int shift = 0; shift <= 16; shift += 8) {
+      far = Math.max(far, Math.abs((a >> shift & 0xFF) - (b >> shift & 0xFF)));
+    }
+    return far < 60;
+  }
+
+  @Test
+  void thePdfHoldsThePageAndTheMarksOnLayersOfTheirOwn() throws Exception {
+    Path file = landings();
+    DocumentTables document = new Extractor(PageSelection.ALL, "").extract(file);
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try (Proof proof = new Proof(document, "")) {
+      proof.prepare(page(file));
+      proof.add(page(file));
+      proof.writePdf(out);
+    }
+    try (PDDocument pdf = Loader.loadPDF(out.toByteArray())) {
+      assertThat(pdf.getDocumentCatalog().getOCProperties().getGroupNames())
+          .containsExactlyInAnyOrder("Page", "Proof");
+      assertThat(new PDFTextStripper().getText(pdf))
+          .contains("Species", "p1t1", "gutter, row edge", "100%");
+    }
+  }
+}

@@ -1,0 +1,95 @@
+package dev.inlay.table;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.PageBuilder;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Tables that a page break, or a change of drawing, parts. */
+class RunOnTablesTest {
+
+  private static List<Table> tables(PageBuilder... pages) {
+    Stitcher stitcher = new Stitcher();
+    for (PageBuilder page : pages) {
+      stitcher.add(PageTables.of(page.build()));
+    }
+    return stitcher.finish();
+  }
+
+  private static List<List<String>> texts(Table table) {
+    return table.rows().stream()
+        .map(r -> r.cells().stream().map(TableCell::text).toList())
+        .toList();
+  }
+
+  private static PageBuilder dues(int number) {
+    PageBuilder page = new PageBuilder(number);
+    page.text("Vessel", 50, 100).text("Work done", 150, 100).text("Crowns", 400, 100);
+    for (int r = 1; r <= 4; r++) {
+      page.text("Skua " + number + r, 50, 100 + r * 14);
+      page.text("slip and paint", 150, 100 + r * 14);
+      page.text(r + "0.50", 400, 100 + r * 14);
+    }
+    return page;
+  }
+
+  @Test
+  void theRestOfARowBehindAPageBreakJoinsIt() {
+    PageBuilder second = new PageBuilder(2);
+    second.text("Vessel", 50, 100).text("Work done", 150, 100).text("Crowns", 400, 100);
+    second.text("of the hull below", 150, 114);
+    for (int r = 1; r <= 4; r++) {
+      second.text("Tern " + r, 50, 130 + r * 14).text("ice", 150, 130 + r * 14);
+      second.text(r + "1.00", 400, 130 + r * 14);
+    }
+    List<Table> tables = tables(dues(1), second);
+    assertThat(tables).hasSize(1);
+    assertThat(texts(tables.get(0)))
+        .contains(List.of("Skua 14", "slip and paint of the hull below", "40.50"))
+        .hasSize(9);
+  }
+
+  @Test
+  void aRowOfItsOwnBehindAPageBreakStaysOne() {
+    List<Table> tables = tables(dues(1), dues(2));
+    assertThat(tables).hasSize(1);
+    assertThat(tables.get(0).rows()).hasSize(9);
+  }
+
+  @Test
+  void aBoxedHeaderAndTheOpenRowsBelowItAreOneTable() {
+    PageBuilder page = new PageBuilder().lattice(45, 86, 100, 20, 2, 3);
+    page.text("Out", 50, 100).text("1", 150, 100).text("3", 250, 100);
+    page.text("days", 50, 120).text("daily", 150, 120).text("Mo-Fr", 250, 120);
+    for (int r = 0; r < 4; r++) {
+      page.text("Pier " + (char) ('A' + r), 50, 140 + r * 14);
+      page.text("06." + (10 + r), 150, 140 + r * 14).text("08." + (20 + r), 250, 140 + r * 14);
+    }
+    List<Table> tables = tables(page);
+    assertThat(tables).hasSize(1);
+    assertThat(tables.get(0).headerRows()).isEqualTo(2);
+    assertThat(texts(tables.get(0))).contains(List.of("Pier D", "06.13", "08.23")).hasSize(6);
+  }
+
+  @Test
+  void aLabelBesideAPartialRulingBelongsToBothRows() {
+    PageBuilder page = new PageBuilder();
+    page.horizontal(86, 50, 350).horizontal(104, 50, 350);
+    page.text("Group", 50, 100).text("Dose", 150, 100).text("Week", 250, 100);
+    String[] labels = {"None", "Low", "High"};
+    for (int g = 0; g < labels.length; g++) {
+      double top = 104 + g * 40;
+      page.text(labels[g], 50, top + 24);
+      page.text("a " + g, 150, top + 14).text("4" + g, 250, top + 14);
+      page.horizontal(top + 20, 140, 350);
+      page.text("b " + g, 150, top + 34).text("5" + g, 250, top + 34);
+      page.horizontal(top + 40, 50, 350);
+    }
+    Table table = tables(page).get(0);
+    TableCell none = table.rows().get(1).cells().get(0);
+    assertThat(none.text()).isEqualTo("None");
+    assertThat(none.rowSpan()).isEqualTo(2);
+    assertThat(texts(table)).contains(List.of("None", "a 0", "40"), List.of("b 0", "50"));
+  }
+}
