@@ -43,6 +43,23 @@ record LineCells(PieceLine line, List<Part> parts) {
   /** A gap that covers a gutter but for this many type sizes parts two cells. */
   private static final double SLACK = 0.1;
 
+  /** The parts of a line where a person gave the gutters: each word stands in one column. */
+  static LineCells ofGiven(PieceLine line, List<Interval> gutters) {
+    List<Part> parts = new ArrayList<>();
+    for (Word word : line.words()) {
+      int column = OpenFrame.columnAt(word.box().centreX(), gutters);
+      Part before = parts.isEmpty() ? null : parts.get(parts.size() - 1);
+      if (before != null && before.first() == column) {
+        List<Word> words = new ArrayList<>(before.words());
+        words.add(word);
+        parts.set(parts.size() - 1, new Part(words, column, column));
+      } else {
+        parts.add(new Part(List.of(word), column, column));
+      }
+    }
+    return new LineCells(line, parts);
+  }
+
   static LineCells of(PieceLine line, List<Interval> gutters) {
     List<Part> parts = new ArrayList<>();
     for (Piece piece : line.pieces()) {

@@ -38,9 +38,11 @@ public final class OpenGridBuilder {
 
   private OpenGridBuilder(OpenFrame open) {
     this.open = open;
-    List<LineCells> parted =
-        open.lines().stream().map(l -> LineCells.of(l, open.gutters())).toList();
-    lines.addAll(open.given() ? parted : PhraseJoiner.join(parted));
+    List<Interval> gutters = open.gutters();
+    lines.addAll(
+        open.given()
+            ? open.lines().stream().map(l -> LineCells.ofGiven(l, gutters)).toList()
+            : PhraseJoiner.join(open.lines().stream().map(l -> LineCells.of(l, gutters)).toList()));
     double from = open.frame().box().left();
     for (Interval gutter : open.gutters()) {
       columns.add(new Interval(from, gutter.middle()));

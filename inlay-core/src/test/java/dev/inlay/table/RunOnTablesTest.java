@@ -24,7 +24,7 @@ class RunOnTablesTest {
   }
 
   private static PageBuilder dues(int number) {
-    PageBuilder page = new PageBuilder(number);
+    PageBuilder page = new PageBuilder(number).horizontal(88, 50, 430).horizontal(104, 50, 430);
     page.text("Vessel", 50, 100).text("Work done", 150, 100).text("Crowns", 400, 100);
     for (int r = 1; r <= 4; r++) {
       page.text("Skua " + number + r, 50, 100 + r * 14);
@@ -36,7 +36,7 @@ class RunOnTablesTest {
 
   @Test
   void theRestOfARowBehindAPageBreakJoinsIt() {
-    PageBuilder second = new PageBuilder(2);
+    PageBuilder second = new PageBuilder(2).horizontal(88, 50, 430).horizontal(104, 50, 430);
     second.text("Vessel", 50, 100).text("Work done", 150, 100).text("Crowns", 400, 100);
     second.text("of the hull below", 150, 114);
     for (int r = 1; r <= 4; r++) {
@@ -73,23 +73,25 @@ class RunOnTablesTest {
   }
 
   @Test
-  void aLabelBesideAPartialRulingBelongsToBothRows() {
+  void aLabelBesidePartialRulingsBelongsToAllOfItsRows() {
     PageBuilder page = new PageBuilder();
     page.horizontal(86, 50, 350).horizontal(104, 50, 350);
-    page.text("Group", 50, 100).text("Dose", 150, 100).text("Week", 250, 100);
+    page.text("Group", 50, 100).text("Dose", 150, 100).text("Week", 320, 100);
     String[] labels = {"None", "Low", "High"};
     for (int g = 0; g < labels.length; g++) {
-      double top = 104 + g * 40;
-      page.text(labels[g], 50, top + 24);
-      page.text("a " + g, 150, top + 14).text("4" + g, 250, top + 14);
-      page.horizontal(top + 20, 140, 350);
-      page.text("b " + g, 150, top + 34).text("5" + g, 250, top + 34);
-      page.horizontal(top + 40, 50, 350);
+      double top = 104 + g * 60;
+      for (int r = 0; r < 3; r++) {
+        page.text("abc".charAt(r) + " " + g, 150, top + 14 + r * 20);
+        page.text((r + 4) + "" + g, 320, top + 14 + r * 20);
+        page.horizontal(top + 20 + r * 20, r == 2 ? 50 : 140, 350);
+      }
+      page.text(labels[g], 50, top + 34);
     }
     Table table = tables(page).get(0);
     TableCell none = table.rows().get(1).cells().get(0);
     assertThat(none.text()).isEqualTo("None");
-    assertThat(none.rowSpan()).isEqualTo(2);
-    assertThat(texts(table)).contains(List.of("None", "a 0", "40"), List.of("b 0", "50"));
+    assertThat(none.rowSpan()).isEqualTo(3);
+    assertThat(texts(table))
+        .contains(List.of("None", "a 0", "40"), List.of("b 0", "50"), List.of("c 2", "62"));
   }
 }
