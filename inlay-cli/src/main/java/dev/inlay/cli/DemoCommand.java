@@ -18,7 +18,7 @@ import picocli.CommandLine.Parameters;
     header = "Show on made-up reports what Inlay does.",
     description = {
       "",
-      "Copies the quarterly bulletins of the Tarn Sound Harbour Board, a made-up office, into a new"
+      "Copies papers of the Tarn Sound Harbour Board, a made-up office, into a new"
           + " folder, runs commands on them, and shows each command and what it gives.",
       ""
     },
@@ -36,9 +36,14 @@ final class DemoCommand implements Callable<Integer> {
           "landings-2025-q1.pdf",
           "landings-2025-q2.pdf",
           "landings-2025-q3.pdf",
-          "landings-2025-q4.pdf");
+          "landings-2025-q4.pdf",
+          "quay-prices-2025-w14.pdf",
+          "dues-statement-oyle.pdf",
+          "season-summary-2025.pdf");
 
-  /** Stands for all samples in a command. */
+  private static final String BULLETINS = "landings-*.pdf";
+
+  /** Stands for all samples in a command, as {@link #BULLETINS} does for some of them. */
   private static final String ALL = "*.pdf";
 
   private static final int USUAL_WIDTH = 100;
@@ -71,17 +76,31 @@ final class DemoCommand implements Callable<Integer> {
       return ExitCode.OUTPUT;
     }
     say(
-        "Four quarterly bulletins of the Tarn Sound Harbour Board are now in " + folder + "/.",
-        "Each holds a table that runs over the page break, and a small one.",
+        "Seven papers of the Tarn Sound Harbour Board are now in " + folder + "/.",
         "",
-        "1. Look at the tables of the first bulletin:");
-    int worst = run("extract", in(SAMPLES.get(0)));
-    say("2. Put the tables of all four into one workbook, a sheet for each:");
-    worst = Math.max(worst, run("extract", ALL, "-o", in("landings.xlsx")));
-    say("3. Write all that is known about them, a JSON file for each bulletin:");
+        "1. Look over them: what is in them, and which look alike?");
+    int worst = run("survey", ALL);
+    say("2. Look at the tables of the first bulletin:");
+    worst = Math.max(worst, run("extract", in(SAMPLES.get(0))));
+    say("3. Hold what was found against the page, as a picture:");
+    worst = Math.max(worst, run("proof", in(SAMPLES.get(5)), "--pages", "1", "-o", in("proof/")));
+    say("4. Put the tables of all four bulletins into one workbook, a sheet for each:");
+    worst = Math.max(worst, run("extract", BULLETINS, "-o", in("landings.xlsx")));
+    say("5. Write all that is known about every table, a JSON file for each paper:");
     worst = Math.max(worst, run("extract", ALL, "--to", "json", "-o", in("json/")));
-    say("4. Print the table of one page as plain rows:");
-    worst = Math.max(worst, run("extract", in(SAMPLES.get(2)), "--pages", "3", "--to", "csv"));
+    say("6. Print the statement's rows of one vessel as plain rows:");
+    worst =
+        Math.max(
+            worst,
+            run(
+                "extract",
+                in(SAMPLES.get(5)),
+                "--below",
+                "Skua, SK 114",
+                "--above",
+                "Dues of Skua",
+                "--to",
+                "csv"));
     say(
         "The results are in " + folder + "/: open landings.xlsx beside a bulletin and compare.",
         "Next, try a report of your own:",
@@ -109,9 +128,11 @@ final class DemoCommand implements Callable<Integer> {
     List<String> shown = new ArrayList<>();
     List<String> args = new ArrayList<>();
     for (String word : words) {
-      if (word.equals(ALL)) {
-        shown.add(quoted(folder.toString()) + "/*.pdf");
-        SAMPLES.forEach(name -> args.add(in(name)));
+      if (word.equals(ALL) || word.equals(BULLETINS)) {
+        shown.add(quoted(folder.toString()) + "/" + word);
+        SAMPLES.stream()
+            .filter(name -> word.equals(ALL) || name.startsWith("landings"))
+            .forEach(name -> args.add(in(name)));
       } else {
         shown.add(quoted(word));
         args.add(word);

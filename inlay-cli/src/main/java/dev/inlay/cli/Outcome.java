@@ -33,7 +33,10 @@ final class Outcome {
     tellWarnings(document);
     boolean readable = document.pages() > 0;
     nothingFound |= readable && document.tables().isEmpty();
-    if (readable && document.tables().isEmpty() && document.problems().isEmpty()) {
+    boolean explained =
+        document.problems().stream()
+            .anyMatch(p -> p.code().equals("no-such-table") || p.code().equals("no-such-text"));
+    if (readable && document.tables().isEmpty() && !explained) {
       terminal.message(
           document.path()
               + ": no table found on the pages read; look at it, or name its pages with --pages");

@@ -76,14 +76,14 @@ class LauncherIT {
     assertThat(result.code()).as(result.err()).isZero();
     assertThat(result.out())
         .contains("$ inlay extract inlay-demo/landings-2025-q1.pdf\n")
-        .contains("$ inlay extract inlay-demo/*.pdf -o inlay-demo/landings.xlsx\n")
-        .contains("Length class,Vessels,Landings")
+        .contains("$ inlay extract inlay-demo/landings-*.pdf -o inlay-demo/landings.xlsx\n")
+        .contains("4 files that look alike", "2025-03-04,Fresh water,36.3,1.11,40.29")
         .contains("The results are in inlay-demo/", "Next, try a report of your own:");
     Path demo = folder.resolve("inlay-demo");
     assertThat(demo.resolve("landings.xlsx")).isNotEmptyFile();
     assertThat(demo.resolve("landings-2025-q4.pdf"))
         .hasSameBinaryContentAs(Program.SAMPLES.resolve("landings-2025-q4.pdf"));
-    assertThat(demo.resolve("json").toFile().list()).hasSize(4);
+    assertThat(demo.resolve("json").toFile().list()).hasSize(7);
     assertThat(Program.run(folder, "demo").code()).isEqualTo(ExitCode.OUTPUT);
   }
 
@@ -91,7 +91,7 @@ class LauncherIT {
   void theCommandsTheDemoShowsWorkWhenTyped() throws Exception {
     Result demo = Program.run(folder, "demo", "a tour");
     List<String> shown = demo.out().lines().filter(l -> l.startsWith("$ inlay ")).toList();
-    assertThat(shown).hasSize(4);
+    assertThat(shown).hasSize(6);
     for (String line : shown) {
       String typed =
           "PATH="
