@@ -22,6 +22,7 @@ final class Accuracy {
   private final Sum all = new Sum();
   private final Map<String, Sum> byTag = new TreeMap<>();
   private final Calibration calibration = new Calibration();
+  private final LedgerCheck ledgers = new LedgerCheck();
 
   private Accuracy(PrintStream out, boolean verbose) {
     this.out = out;
@@ -57,6 +58,7 @@ final class Accuracy {
     Sum sum = new Sum();
     for (Path truth : cases) {
       CaseScore score = CaseScore.of(truth);
+      ledgers.add(CaseScore.pdfOf(truth));
       sum.add(score);
       all.add(score);
       calibration.add(score);
@@ -105,5 +107,7 @@ final class Accuracy {
         .forEach(e -> out.println(e.getValue().line(e.getKey())));
     out.println();
     calibration.lines().forEach(out::println);
+    out.println();
+    out.println(ledgers.line());
   }
 }

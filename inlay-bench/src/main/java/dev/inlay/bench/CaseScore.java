@@ -47,10 +47,18 @@ record CaseScore(String name, List<String> tags, List<TableScore> tables, int ex
    */
   static CaseScore of(Path truth) throws InterruptedException {
     JsonNode json = JsonMapper.shared().readTree(truth.toFile());
-    String file = truth.getFileName().toString();
-    String name = file.substring(0, file.length() - ENDING.length());
     Extractor extractor = new Extractor(PageSelection.ALL, "");
-    return of(name, json, extractor.extract(truth.resolveSibling(name + ".pdf")));
+    return of(nameOf(truth), json, extractor.extract(pdfOf(truth)));
+  }
+
+  /** The PDF beside a truth. */
+  static Path pdfOf(Path truth) {
+    return truth.resolveSibling(nameOf(truth) + ".pdf");
+  }
+
+  private static String nameOf(Path truth) {
+    String file = truth.getFileName().toString();
+    return file.substring(0, file.length() - ENDING.length());
   }
 
   static CaseScore of(String name, JsonNode truth, DocumentTables result) {

@@ -34,7 +34,9 @@ class AccuracyTest {
       Files.write(folder.resolve(sample.name() + ".pdf"), sample.pdf());
       Files.write(folder.resolve(sample.name() + ".truth.json"), sample.truth());
     }
+    LedgerCheck ledgers = new LedgerCheck();
     for (Path truth : CaseScore.casesIn(folder)) {
+      ledgers.add(CaseScore.pdfOf(truth));
       CaseScore score = CaseScore.of(truth);
       sum.add(score);
       assertThat(score.extra()).as(score.name()).isZero();
@@ -42,6 +44,7 @@ class AccuracyTest {
     }
     assertThat(sum.tables()).isGreaterThanOrEqualTo(15);
     assertThat(sum.perfect()).isEqualTo(1);
+    assertThat(ledgers.balances()).as(ledgers.line()).isTrue();
   }
 
   @Test

@@ -81,8 +81,9 @@ record HeaderLines(int count, boolean sure) {
       if (inner && Double.isNaN(unbroken) && ruling.extent().length() >= FULL * (right - left)) {
         unbroken = ruling.at();
       }
-      boolean drawn = drawnShare(ruling.at(), rulings, left, right) >= BROKEN;
-      if (inner && Double.isNaN(broken) && drawn) {
+      if (inner
+          && Double.isNaN(broken)
+          && drawnShare(ruling.at(), rulings, left, right) >= BROKEN) {
         broken = ruling.at();
       }
     }

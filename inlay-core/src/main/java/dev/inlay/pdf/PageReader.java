@@ -18,6 +18,7 @@ import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
@@ -42,6 +43,10 @@ final class PageReader extends PDFGraphicsStreamEngine {
   /** The box around the clipping region, one for each saved graphics state. */
   private final Deque<Box> clips = new ArrayDeque<>();
 
+  /** The colour of the text shown last, and what it comes to: most text is in one colour. */
+  private PDColor inkColour;
+
+  private int ink;
   private boolean clipPending;
   private Point2D.Double current = new Point2D.Double();
 
@@ -113,27 +118,35 @@ final class PageReader extends PDFGraphicsStreamEngine {
   private boolean isInGroundColour(Glyph glyph) {
     double x = glyph.box().centreX();
     double y = glyph.box().centreY();
-    int ink = InkColour.of(getGraphicsState().getNonStrokingColor());
+    PDColor colour = getGraphicsState().getNonStrokingColor();
+    if (colour != inkColour) {
+      inkColour = colour;
+      ink = InkColour.of(colour);
+    }
     return path.mayHide(ink)
         && path.hides(ink, x, y)
         && pictures.stream().noneMatch(p -> p.contains(x, y));
   }
 
   private Glyph place(Matrix toUser, double advance, FontShape shape, String text) {
+    // The way from a glyph's own space to the page is affine: a place and two directions tell it.
     Point2D.Double origin = toPage(toUser, 0, 0);
-    Point2D.Double end = toPage(toUser, advance, 0);
-    Point2D.Double one = toPage(toUser, 0, 1);
-    double upX = one.x - origin.x;
-    double upY = one.y - origin.y;
+    double scaleX = toUser.getScaleX();
+    double shearY = toUser.getShearY();
+    double rightX = space.directionX(scaleX, shearY);
+    double rightY = space.directionY(scaleX, shearY);
+    double upX = space.directionX(toUser.getShearX(), toUser.getScaleY());
+    double upY = space.directionY(toUser.getShearX(), toUser.getScaleY());
     double unit = Math.hypot(upX, upY);
-    Point2D.Double right = toPage(toUser, 1, 0);
-    Turn turn = turn(right.x - origin.x, right.y - origin.y);
+    double endX = origin.x + advance * rightX;
+    double endY = origin.y + advance * rightY;
+    Turn turn = turn(rightX, rightY);
     Box box =
         Box.ofCorners(
-            Math.min(origin.x, end.x) + Math.min(upX * shape.ascent(), -upX * shape.descent()),
-            Math.min(origin.y, end.y) + Math.min(upY * shape.ascent(), -upY * shape.descent()),
-            Math.max(origin.x, end.x) + Math.max(upX * shape.ascent(), -upX * shape.descent()),
-            Math.max(origin.y, end.y) + Math.max(upY * shape.ascent(), -upY * shape.descent()));
+            Math.min(origin.x, endX) + Math.min(upX * shape.ascent(), -upX * shape.descent()),
+            Math.min(origin.y, endY) + Math.min(upY * shape.ascent(), -upY * shape.descent()),
+            Math.max(origin.x, endX) + Math.max(upX * shape.ascent(), -upX * shape.descent()),
+            Math.max(origin.y, endY) + Math.max(upY * shape.ascent(), -upY * shape.descent()));
     boolean sideways = turn == Turn.UPWARDS || turn == Turn.DOWNWARDS;
     double size = Math.max(unit * shape.height(), Double.MIN_NORMAL);
     return new Glyph(text, box, sideways ? origin.x : origin.y, size, turn, shape.face());

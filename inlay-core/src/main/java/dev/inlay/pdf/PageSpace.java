@@ -60,6 +60,16 @@ final class PageSpace {
     return p;
   }
 
+  /** How far a direction in user space runs to the right on the page. */
+  double directionX(double x, double y) {
+    return toPage.getScaleX() * x + toPage.getShearX() * y;
+  }
+
+  /** How far a direction in user space runs down the page. */
+  double directionY(double x, double y) {
+    return toPage.getShearY() * x + toPage.getScaleY() * y;
+  }
+
   /** How many points of the page one unit of user space is long. */
   double scale() {
     return Math.sqrt(Math.abs(toPage.getDeterminant()));
