@@ -35,7 +35,7 @@ final class Canvas {
 
   private final PDPageContentStream out;
   private final double left;
-  private final double bottom;
+  private final double top;
 
   /**
    * Begins to draw.
@@ -46,7 +46,7 @@ final class Canvas {
   Canvas(PDPageContentStream out, double left, double top) {
     this.out = out;
     this.left = left;
-    this.bottom = top;
+    this.top = top;
   }
 
   private float x(double x) {
@@ -54,7 +54,7 @@ final class Canvas {
   }
 
   private float y(double y) {
-    return (float) (bottom - y);
+    return (float) (top - y);
   }
 
   void line(double x1, double y1, double x2, double y2, Ink ink, double width, Pen pen)

@@ -9,6 +9,7 @@ import dev.inlay.page.TextLine;
 import dev.inlay.page.Turn;
 import dev.inlay.table.Table;
 import dev.inlay.table.TableFrame;
+import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.io.Closeable;
 import java.io.IOException;
@@ -111,18 +112,14 @@ public final class Proof implements Closeable {
 
   private void paper(Page page, PDPageContentStream out, double top) throws IOException {
     PDFormXObject form = importer.importPageAsForm(source, page.number() - 1);
-    PDRectangle box = form.getBBox();
-    Matrix matrix = form.getMatrix();
-    PDRectangle placed = new PDRectangle();
-    java.awt.geom.Rectangle2D bounds = box.transform(matrix).getBounds2D();
-    placed.setLowerLeftX((float) bounds.getMinX());
-    placed.setLowerLeftY((float) bounds.getMinY());
+    Rectangle2D bounds = form.getBBox().transform(form.getMatrix()).getBounds2D();
     out.saveGraphicsState();
     double scaleX = page.width() / bounds.getWidth();
     double scaleY = page.height() / bounds.getHeight();
     out.transform(Matrix.getTranslateInstance((float) Rulers.STRIP, (float) (top - page.height())));
     out.transform(Matrix.getScaleInstance((float) scaleX, (float) scaleY));
-    out.transform(Matrix.getTranslateInstance(-placed.getLowerLeftX(), -placed.getLowerLeftY()));
+    out.transform(
+        Matrix.getTranslateInstance((float) -bounds.getMinX(), (float) -bounds.getMinY()));
     out.drawForm(form);
     out.restoreGraphicsState();
   }

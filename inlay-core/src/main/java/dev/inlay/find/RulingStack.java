@@ -21,6 +21,9 @@ record RulingStack(Interval extent, double top, double bottom, int count) {
   /** Fewer rulings of one width may be those above and below two tables. */
   private static final int LEAST = 5;
 
+  /** A text belongs between the rulings where this share of it lies over them. */
+  private static final double INSIDE = 0.9;
+
   /** Rows are at most this many type sizes high. */
   private static final double HIGHEST_ROW = 14;
 
@@ -92,6 +95,6 @@ record RulingStack(Interval extent, double top, double bottom, int count) {
   boolean holds(Box box) {
     return box.centreY() > top
         && box.centreY() < bottom
-        && box.horizontal().overlap(extent) > 0.9 * box.width();
+        && box.horizontal().overlap(extent) > INSIDE * box.width();
   }
 }

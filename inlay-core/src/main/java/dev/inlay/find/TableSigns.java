@@ -36,6 +36,17 @@ final class TableSigns {
   /** In contents and indexes this share of the lines has leader dots. */
   private static final double LEADER_SHARE = 0.3;
 
+  /** What holds for more columns or texts than this share of them holds for the table. */
+  private static final double MOST = 0.6;
+
+  private static final double HALF = 0.5;
+
+  /** In contents this share of the entries has a page number. */
+  private static final double NUMBERED = 0.7;
+
+  /** In contents page numbers rise, but for a few where lists begin anew. */
+  private static final double RISING = 0.9;
+
   /** Fewer rising numbers may rise by chance. */
   private static final int LEAST_ENTRIES = 5;
 
@@ -77,7 +88,7 @@ final class TableSigns {
       aligned += isAligned(column) ? 1 : 0;
       figures += isFigures(column) ? 1 : 0;
     }
-    boolean enough = aligned >= 0.6 * columns.size();
+    boolean enough = aligned >= MOST * columns.size();
     if (ruled) {
       return enough || figures > 0;
     }
@@ -117,12 +128,12 @@ final class TableSigns {
       double words = column.stream().mapToInt(p -> p.words().size()).average().orElse(0);
       prose += words >= WORDS_IN_PROSE ? 1 : 0;
     }
-    return prose >= 2 && prose >= 0.6 * columns.size();
+    return prose >= 2 && prose >= MOST * columns.size();
   }
 
   private static boolean isList(List<List<Piece>> columns) {
     long bullets = columns.get(0).stream().filter(p -> BULLET.matcher(p.text()).matches()).count();
-    return columns.size() == 2 && bullets > 0.6 * columns.get(0).size();
+    return columns.size() == 2 && bullets > MOST * columns.get(0).size();
   }
 
   /** Titles and page numbers that rise, most often with leaders between them. */
@@ -147,7 +158,7 @@ final class TableSigns {
     if (index && numbers > 0) {
       return true;
     }
-    boolean rise = numbers > 0.7 * last.size() && rising > 0.9 * numbers;
+    boolean rise = numbers > NUMBERED * last.size() && rising > RISING * numbers;
     // A column of a table has a heading; the page numbers of contents have none, and stand alone.
     boolean alone =
         columns.size() > 2
@@ -164,12 +175,12 @@ final class TableSigns {
 
   private static boolean isForm(List<List<Piece>> columns) {
     long labels = columns.get(0).stream().filter(p -> p.text().endsWith(":")).count();
-    return columns.size() <= 3 && labels > 0.5 * columns.get(0).size();
+    return columns.size() <= 3 && labels > HALF * columns.get(0).size();
   }
 
   private static boolean isFigures(List<Piece> column) {
     long figures = column.stream().filter(p -> FIGURE.matcher(p.text()).matches()).count();
-    return figures >= 2 && figures >= 0.5 * column.size();
+    return figures >= 2 && figures >= HALF * column.size();
   }
 
   private static boolean isAligned(List<Piece> column) {

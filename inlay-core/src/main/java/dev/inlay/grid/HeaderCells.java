@@ -22,6 +22,9 @@ final class HeaderCells {
   /** A spanner stands over the middle of its ruling, give or take this share of its length. */
   private static final double CENTRED = 0.15;
 
+  /** A ruling stands over a column where it covers this share of it. */
+  private static final double COVERED = 0.4;
+
   /** A ruling over this share of the table's width parts rows, and tells no spanner. */
   private static final double WHOLE = 0.95;
 
@@ -137,44 +140,10 @@ final class HeaderCells {
         return over;
       }
       if (over != null && beside.size() > 1 && over.length() + 1 > beside.size()) {
-        return shares(over, beside).get(beside.indexOf(part));
+        return HeadingShares.of(over, beside, this::offCentre).get(beside.indexOf(part));
       }
     }
     return centredReach(part, lines, line);
-  }
-
-  /**
-   * How headings that stand over one ruling share the columns below it: in order, none left over,
-   * each as near as can be to the middle of its share.
-   */
-  private List<Interval> shares(Interval over, List<Part> parts) {
-    int first = (int) over.from();
-    int count = (int) over.length() + 1;
-    double[][] cost = new double[parts.size() + 1][count + 1];
-    int[][] begin = new int[parts.size() + 1][count + 1];
-    for (double[] row : cost) {
-      Arrays.fill(row, Double.POSITIVE_INFINITY);
-    }
-    cost[0][0] = 0;
-    for (int p = 1; p <= parts.size(); p++) {
-      for (int end = p; end <= count; end++) {
-        for (int from = p - 1; from < end; from++) {
-          Interval share = new Interval(first + from, first + end - 1.0);
-          double sum = cost[p - 1][from] + offCentre(share, parts.get(p - 1));
-          if (sum < cost[p][end]) {
-            cost[p][end] = sum;
-            begin[p][end] = from;
-          }
-        }
-      }
-    }
-    List<Interval> shares = new ArrayList<>();
-    int end = count;
-    for (int p = parts.size(); p > 0; p--) {
-      shares.add(0, new Interval(first + begin[p][end], first + end - 1.0));
-      end = begin[p][end];
-    }
-    return shares;
   }
 
   /**
@@ -241,7 +210,7 @@ final class HeaderCells {
     int last = -1;
     for (int c = 0; c < columns.size(); c++) {
       Interval column = columns.get(c);
-      if (extent.overlap(column) > 0.4 * Math.min(column.length(), extent.length())) {
+      if (extent.overlap(column) > COVERED * Math.min(column.length(), extent.length())) {
         first = first < 0 ? c : first;
         last = c;
       }

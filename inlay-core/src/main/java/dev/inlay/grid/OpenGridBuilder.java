@@ -23,11 +23,9 @@ public final class OpenGridBuilder {
   /** A gutter narrower than this many type sizes could be a space inside a cell. */
   private static final double NARROW_GUTTER = 0.25;
 
-  /** Shorter words may stand for a figure that there is not. */
-  private static final int LETTERS_OF_LABEL = 3;
-
   private final OpenFrame open;
   private final List<LineCells> lines = new ArrayList<>();
+  private final SumLabels sumLabels;
   private final List<Interval> columns = new ArrayList<>();
   private final List<List<Cell>> rows = new ArrayList<>();
   private final List<Double> rowEdges = new ArrayList<>();
@@ -43,6 +41,7 @@ public final class OpenGridBuilder {
         open.given()
             ? open.lines().stream().map(l -> LineCells.ofGiven(l, gutters)).toList()
             : PhraseJoiner.join(open.lines().stream().map(l -> LineCells.of(l, gutters)).toList()));
+    sumLabels = new SumLabels(lines);
     double from = open.frame().box().left();
     for (Interval gutter : open.gutters()) {
       columns.add(new Interval(from, gutter.middle()));
@@ -151,7 +150,7 @@ public final class OpenGridBuilder {
     int row = rows.size();
     List<List<Word>> words = new ArrayList<>();
     columns.forEach(c -> words.add(new ArrayList<>()));
-    Part label = labelOverColumns(joined);
+    Part label = sumLabels.of(joined);
     for (LineCells line : joined) {
       for (Part part : line.parts()) {
         if (part != label) {
@@ -178,43 +177,6 @@ public final class OpenGridBuilder {
             joined.get(0).line().line().baseline(),
             joined.get(joined.size() - 1).line().line().baseline()));
     rowEdges.add(joined.get(joined.size() - 1).line().box().bottom());
-  }
-
-  /**
-   * The label of a sum that stands over several columns, or null: words that begin a line of
-   * figures and reach over gutters from the first column on, or stand in a column of figures with
-   * nothing to their left.
-   */
-  private Part labelOverColumns(List<LineCells> joined) {
-    List<Part> parts = joined.get(0).parts();
-    Part first = parts.get(0);
-    boolean othersAreFigures =
-        parts.size() > 1 && parts.stream().skip(1).allMatch(p -> Figures.isFigure(p.text()));
-    if (joined.size() > 1 || !othersAreFigures || !isLabel(first.text())) {
-      return null;
-    }
-    boolean overGutters = first.first() == 0 && first.spans();
-    boolean overFigures = first.first() > 0 && holdsFigures(first.last());
-    return overGutters || overFigures ? first : null;
-  }
-
-  private static boolean isLabel(String text) {
-    long letters = text.codePoints().filter(Character::isLetter).count();
-    return letters >= LETTERS_OF_LABEL && !Figures.isFigure(text);
-  }
-
-  private boolean holdsFigures(int column) {
-    int all = 0;
-    int figures = 0;
-    for (LineCells line : lines) {
-      for (Part part : line.parts()) {
-        if (part.first() == column && !part.spans()) {
-          all++;
-          figures += Figures.isFigure(part.text()) ? 1 : 0;
-        }
-      }
-    }
-    return figures * 2 > all;
   }
 
   /** A line with one text, at the left or over gutters, heads the rows below it. */
@@ -267,7 +229,7 @@ public final class OpenGridBuilder {
     List<LineCells> crossing =
         lines.stream()
             .skip(headerLines)
-            .filter(l -> l.parts().size() > 1 && labelOverColumns(List.of(l)) == null)
+            .filter(l -> l.parts().size() > 1 && sumLabels.of(List.of(l)) == null)
             .filter(l -> l.parts().stream().anyMatch(Part::spans))
             .toList();
     if (!crossing.isEmpty()) {
