@@ -41,6 +41,7 @@ public final class RulingFinder {
     for (Box picture : page.pictures()) {
       finder.addThin(picture, pieces);
     }
+    CharacterRules.addTo(page, pieces);
     List<Ruling> rulings = new ArrayList<>(finder.join(pieces, true));
     rulings.addAll(finder.join(pieces, false));
     return rulings;

@@ -1,0 +1,70 @@
+package dev.inlay.find;
+
+import dev.inlay.geom.Interval;
+import dev.inlay.page.Glyph;
+import dev.inlay.page.Page;
+import dev.inlay.page.Turn;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * Rulings that listings make of characters: lines of nothing but {@code -}, {@code =} or {@code _},
+ * also with {@code +} where they cross.
+ */
+final class CharacterRules {
+
+  private static final String RULE = "-=_+─━═";
+
+  /** Fewer characters are a dash or a mark for nothing. */
+  private static final int LEAST = 4;
+
+  /** Characters of one rule stand at most this far apart, as a share of their width. */
+  private static final double GAP = 0.4;
+
+  /** Where a rule lies above its baseline, in type sizes; an underscore lies on it. */
+  private static final double RISE = 0.3;
+
+  private CharacterRules() {}
+
+  /** Adds a page's rules made of characters to its rulings. */
+  static void addTo(Page page, List<Ruling> rulings) {
+    List<Glyph> marks = new ArrayList<>();
+    Set<Double> withText = new HashSet<>();
+    for (Glyph glyph : page.glyphs()) {
+      if (glyph.turn() == Turn.UPRIGHT && !glyph.isBlank()) {
+        if (RULE.contains(glyph.text())) {
+          marks.add(glyph);
+        } else {
+          withText.add(glyph.baseline());
+        }
+      }
+    }
+    // Beside text such characters are blanks to be filled in, or dashes.
+    marks.removeIf(g -> withText.contains(g.baseline()));
+    marks.sort(
+        Comparator.comparingDouble(Glyph::baseline).thenComparingDouble(g -> g.box().left()));
+    int from = 0;
+    for (int i = 1; i <= marks.size(); i++) {
+      if (i == marks.size() || !follows(marks.get(i - 1), marks.get(i))) {
+        if (i - from >= LEAST) {
+          rulings.add(ruling(marks.get(from), marks.get(i - 1)));
+        }
+        from = i;
+      }
+    }
+  }
+
+  private static boolean follows(Glyph before, Glyph glyph) {
+    double gap = glyph.box().left() - before.box().right();
+    return before.baseline() == glyph.baseline() && Math.abs(gap) <= GAP * glyph.box().width();
+  }
+
+  private static Ruling ruling(Glyph first, Glyph last) {
+    double rise = first.text().equals("_") ? 0 : RISE * first.size();
+    return new Ruling(
+        true, first.baseline() - rise, new Interval(first.box().left(), last.box().right()));
+  }
+}
