@@ -21,7 +21,9 @@ import picocli.CommandLine.Spec;
       "",
       "Begin with:",
       "  inlay demo                       a tour on made-up reports",
+      "  inlay survey reports/            what is in a folder of reports",
       "  inlay extract report.pdf         the tables of a file, on the screen",
+      "  inlay proof report.pdf           pictures of what was found on its pages",
       "  inlay extract --help             more about a command"
     })
 final class Inlay implements Runnable {

@@ -14,7 +14,6 @@ import java.awt.image.BufferedImage;
 import java.io.Closeable;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.List;
 import javax.imageio.ImageIO;
@@ -186,11 +185,6 @@ public final class Proof implements Closeable {
   public void writePng(int sheet, int dpi, OutputStream out) throws IOException {
     BufferedImage image = new PDFRenderer(sheets).renderImageWithDPI(sheet, dpi, ImageType.RGB);
     ImageIO.write(image, "png", out);
-  }
-
-  /** The file that the sheets show. */
-  public Path path() {
-    return document.path();
   }
 
   @Override

@@ -50,7 +50,10 @@ record HeaderLines(int count, boolean sure) {
       return new HeaderLines(bold, true);
     }
     if (words > 0) {
-      return new HeaderLines(withoutGroupHeadings(words, lines), true);
+      int header = withoutGroupHeadings(words, lines);
+      boolean heads = lines.stream().limit(header).anyMatch(l -> l.parts().size() > 1);
+      // One text alone names the rows below it, not their columns.
+      return new HeaderLines(heads ? header : 0, true);
     }
     boolean figuresOnTop = lines.get(0).parts().stream().anyMatch(p -> Figures.isFigure(p.text()));
     return figuresOnTop ? new HeaderLines(0, true) : new HeaderLines(1, false);
