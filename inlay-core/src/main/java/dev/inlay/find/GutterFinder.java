@@ -6,7 +6,9 @@ import dev.inlay.page.Word;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * Finds the gutters of a block of lines: the strips that no word, or hardly any, crosses over the
@@ -38,6 +40,12 @@ final class GutterFinder {
 
   /** An aligned gutter is at least this wide, in type sizes: a space of ordinary type. */
   private static final double NARROWEST_ALIGNED = 0.22;
+
+  /** Between two edges that texts keep to, a gutter is at least this wide, in type sizes. */
+  private static final double NARROWEST_BETWEEN_EDGES = 0.08;
+
+  /** An aligned gutter has text on both sides in at least this share of the lines. */
+  private static final double LEAST_BOTH_SIDES = 0.25;
 
   /** The label of a sum over several columns stands this many type sizes from the left edge. */
   private static final double LABEL_INDENT = 3;
@@ -72,18 +80,23 @@ final class GutterFinder {
   private List<Interval> gutters() {
     List<Interval> gutters = new ArrayList<>();
     List<Interval> narrow = new ArrayList<>();
+    Set<Interval> headed = new HashSet<>();
     for (Strip strip : WhiteStrips.of(lines, this::isAligned)) {
       Interval extent = strip.extent();
       boolean wide = isWideEnough(extent);
-      if (wide && extent.length() >= leastWidth(strip.lines()) * gaps.typeSize()
-          || isAligned(extent)) {
+      if (wide && extent.length() >= leastWidth(strip.lines()) * gaps.typeSize()) {
         gutters.add(extent);
+      } else if (isAligned(extent)) {
+        gutters.add(extent);
+        if (isHeaded(extent)) {
+          headed.add(extent);
+        }
       } else if (wide && strip.covered() == 0) {
         narrow.add(extent);
       }
     }
     addAsWideAsOthers(narrow, gutters);
-    prune(gutters);
+    prune(gutters, headed);
     return gutters;
   }
 
@@ -113,9 +126,12 @@ final class GutterFinder {
    * Where hardly a text begins between two gutters, they are one: long texts of the column before
    * end there, or a heading of two words reaches into it. The wider one stays.
    */
-  private void prune(List<Interval> gutters) {
+  private void prune(List<Interval> gutters, Set<Interval> headed) {
     double least = lines.size() < 4 ? 1 : Math.max(2, LEAST_BEGINNING * lines.size());
     for (int i = gutters.size() - 1; i >= 0; i--) {
+      if (headed.contains(gutters.get(i))) {
+        continue; // texts that keep to its edge begin there
+      }
       boolean last = i + 1 == gutters.size();
       double next = last ? Double.MAX_VALUE : gutters.get(i + 1).middle();
       int beginning = 0;
@@ -175,11 +191,14 @@ final class GutterFinder {
         && TableSigns.figuresIn(line) == 1;
   }
 
-  /** Whether texts beside a strip end, or begin, at one place in nearly all lines. */
+  /**
+   * Whether texts beside a strip end, or begin, at one place in nearly all lines. Where texts begin
+   * behind it at one place in fewer lines, or with hardly any white, a heading must say the same.
+   */
   private boolean isAligned(Interval strip) {
     double size = gaps.typeSize();
     if (lines.size() < LEAST_ALIGNED
-        || strip.length() < NARROWEST_ALIGNED * size
+        || strip.length() < NARROWEST_BETWEEN_EDGES * size
         || gaps.isFixedWidth()) {
       return false;
     }
@@ -200,9 +219,32 @@ final class GutterFinder {
         begins[count++] = behind.box().left();
       }
     }
-    int least = (int) Math.ceil(ALIGNED_SHARE * lines.size());
-    return count >= least
-        && (atOnePlace(ends, count, size) >= least || atOnePlace(begins, count, size) >= least);
+    int all = (int) Math.ceil(ALIGNED_SHARE * lines.size());
+    int alignedEnds = atOnePlace(ends, count, size);
+    int alignedBegins = atOnePlace(begins, count, size);
+    boolean plain = strip.length() >= NARROWEST_ALIGNED * size;
+    if (plain && count >= all && Math.max(alignedEnds, alignedBegins) >= all) {
+      return true;
+    }
+    boolean enough = count >= Math.max(LEAST_ALIGNED, LEAST_BOTH_SIDES * lines.size());
+    return enough && alignedBegins >= ALIGNED_SHARE * count && isHeaded(strip);
+  }
+
+  /**
+   * Whether the first line leaves much white over a strip and has a text that begins right behind
+   * it, as a heading does: words of one cell that line up by chance have none.
+   */
+  private boolean isHeaded(Interval strip) {
+    double size = gaps.typeSize();
+    List<Word> words = lines.get(0).words();
+    int right = firstFrom(words, strip.to());
+    if (right == 0 || right == words.size()) {
+      return false;
+    }
+    double from = words.get(right - 1).box().right();
+    double to = words.get(right).box().left();
+    boolean wide = from <= strip.from() && to - from >= WIDE * size;
+    return wide && to - strip.to() <= ALIGNED * size;
   }
 
   /** The most places that lie within the aligning distance of each other. */
