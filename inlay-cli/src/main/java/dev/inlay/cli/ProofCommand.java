@@ -5,11 +5,14 @@ import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
 import dev.inlay.extract.PageSelection;
 import dev.inlay.extract.PageWalk;
+import dev.inlay.extract.Problem;
 import dev.inlay.page.Page;
+import dev.inlay.write.TableFiles;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -121,43 +124,43 @@ final class ProofCommand implements Callable<Integer> {
     try (Proof proof = new Proof(document, input.password())) {
       PageWalk.over(file, input.password(), pages, proof::prepare);
       boolean png = to.equalsIgnoreCase("png");
-      int[] drawn = {0};
-      PageWalk.over(
-          file,
-          input.password(),
-          pages,
-          page -> {
-            add(proof, page);
-            int sheet = drawn[0]++;
-            if (png) {
-              Path goal = folder.resolve(stem(file) + "-p" + page.number() + ".png");
-              if (OutputFile.write(
-                  goal, overwrite, out -> proof.writePng(sheet, dpi, out), outcome)) {
-                outcome.wrote(goal);
-              }
-            }
-          });
-      Path goal = folder.resolve(stem(file) + "-proof.pdf");
+      PageWalk.Walked walked =
+          PageWalk.over(
+              file,
+              input.password(),
+              pages,
+              page -> {
+                int sheet = add(proof, page);
+                if (png) {
+                  writePng(proof, sheet, page.number(), outcome);
+                }
+              });
+      // The walk keeps what fails on a page; what was told at extracting is not told again.
+      List<Problem> fresh = new ArrayList<>(walked.problems());
+      fresh.removeAll(document.problems());
+      outcome.tellProblems(file, walked.status(), fresh);
+      Path goal = folder.resolve(TableFiles.stem(file) + "-proof.pdf");
       if (!png && OutputFile.write(goal, overwrite, proof::writePdf, outcome)) {
         outcome.wrote(goal);
       }
-    } catch (IOException | UncheckedIOException e) {
+    } catch (IOException e) {
       terminal.message(file + ": cannot be drawn: " + e.getMessage());
       outcome.inputFailed();
     }
   }
 
-  private static void add(Proof proof, Page page) {
-    try {
-      proof.add(page);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+  private void writePng(Proof proof, int sheet, int page, Outcome outcome) {
+    Path goal = folder.resolve(TableFiles.stem(proof.path()) + "-p" + page + ".png");
+    if (OutputFile.write(goal, overwrite, out -> proof.writePng(sheet, dpi, out), outcome)) {
+      outcome.wrote(goal);
     }
   }
 
-  private static String stem(Path file) {
-    String name = String.valueOf(file.getFileName());
-    int dot = name.lastIndexOf('.');
-    return dot > 0 ? name.substring(0, dot) : name;
+  private static int add(Proof proof, Page page) {
+    try {
+      return proof.add(page);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 }

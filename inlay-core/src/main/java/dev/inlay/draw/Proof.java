@@ -14,6 +14,7 @@ import java.awt.image.BufferedImage;
 import java.io.Closeable;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.List;
 import javax.imageio.ImageIO;
@@ -78,9 +79,10 @@ public final class Proof implements Closeable {
   /**
    * Adds the sheet of a page.
    *
+   * @return the number of the sheet, from 0
    * @throws IOException if the page cannot be drawn
    */
-  public void add(Page page) throws IOException {
+  public int add(Page page) throws IOException {
     double legend = Legend.height(page.width(), warningsOn(page));
     double width = page.width() + 2 * Rulers.STRIP;
     double height = page.height() + 2 * Rulers.STRIP + GAP + legend;
@@ -99,6 +101,7 @@ public final class Proof implements Closeable {
       marks(page, canvas);
       out.endMarkedContent();
     }
+    return sheets.getNumberOfPages() - 1;
   }
 
   private long warnings(Table table, Page page) {
@@ -178,13 +181,18 @@ public final class Proof implements Closeable {
   /**
    * Writes one sheet as a PNG picture and leaves the stream open.
    *
-   * @param sheet its number in the order in which they were added, from 0
+   * @param sheet its number, as {@link #add} gave it
    * @param dpi dots per inch
    * @throws IOException if the stream fails
    */
   public void writePng(int sheet, int dpi, OutputStream out) throws IOException {
     BufferedImage image = new PDFRenderer(sheets).renderImageWithDPI(sheet, dpi, ImageType.RGB);
     ImageIO.write(image, "png", out);
+  }
+
+  /** The file that the sheets show. */
+  public Path path() {
+    return document.path();
   }
 
   @Override

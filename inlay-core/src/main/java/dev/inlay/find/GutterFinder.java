@@ -147,7 +147,7 @@ final class GutterFinder {
 
   private boolean beginsBetween(PieceLine line, double from, double to) {
     List<Word> words = line.words();
-    for (int i = firstFrom(words, from); i < words.size(); i++) {
+    for (int i = WordOrder.firstFrom(words, from); i < words.size(); i++) {
       Word word = words.get(i);
       if (word.box().left() >= to) {
         return false;
@@ -158,21 +158,6 @@ final class GutterFinder {
       }
     }
     return false;
-  }
-
-  /** The index of the first word that begins at a place or behind it; words stand in order. */
-  private static int firstFrom(List<Word> words, double place) {
-    int low = 0;
-    int high = words.size();
-    while (low < high) {
-      int middle = (low + high) / 2;
-      if (words.get(middle).box().left() < place) {
-        low = middle + 1;
-      } else {
-        high = middle;
-      }
-    }
-    return low;
   }
 
   /**
@@ -207,7 +192,7 @@ final class GutterFinder {
     int count = 0;
     for (PieceLine line : lines) {
       List<Word> words = line.words();
-      int right = firstFrom(words, strip.to());
+      int right = WordOrder.firstFrom(words, strip.to());
       if (right == 0 || right == words.size()) {
         continue;
       }
@@ -237,7 +222,7 @@ final class GutterFinder {
   private boolean isHeaded(Interval strip) {
     double size = gaps.typeSize();
     List<Word> words = lines.get(0).words();
-    int right = firstFrom(words, strip.to());
+    int right = WordOrder.firstFrom(words, strip.to());
     if (right == 0 || right == words.size()) {
       return false;
     }
@@ -267,7 +252,7 @@ final class GutterFinder {
     int wide = 0;
     for (PieceLine line : lines) {
       List<Word> words = line.words();
-      int first = Math.max(1, firstFrom(words, strip.from()));
+      int first = Math.max(1, WordOrder.firstFrom(words, strip.from()));
       for (int i = first; i < words.size(); i++) {
         double from = words.get(i - 1).box().right();
         if (from >= strip.to()) {

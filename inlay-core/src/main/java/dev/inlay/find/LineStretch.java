@@ -88,8 +88,8 @@ final class LineStretch {
     int common = 0;
     for (TextLine line : lines.subList(from, to)) {
       List<Word> words = line.words();
-      int count = wordsBefore(line, x);
-      if (count > 0 && words.get(count - 1).box().right() > x) {
+      int count = WordOrder.firstFrom(words, x);
+      if (crosses(words, count, x)) {
         crossing++;
         continue;
       }
@@ -123,12 +123,11 @@ final class LineStretch {
     int proseBefore = 0;
     int proseAfter = 0;
     for (int i = from; i < to; i++) {
-      TextLine line = lines.get(i);
-      int count = wordsBefore(line, x);
-      if (!crosses(line, x)) {
+      List<Word> words = lines.get(i).words();
+      int count = WordOrder.firstFrom(words, x);
+      if (!crosses(words, count, x)) {
         proseBefore += letters.isRunningText(i, 0, count, before.edge - left) ? 1 : 0;
-        proseAfter +=
-            letters.isRunningText(i, count, line.words().size(), right - after.edge) ? 1 : 0;
+        proseAfter += letters.isRunningText(i, count, words.size(), right - after.edge) ? 1 : 0;
       }
     }
     return proseBefore >= Math.max(LEAST_PROSE, PROSE_SHARE * before.lines)
@@ -141,8 +140,8 @@ final class LineStretch {
     List<TextLine> after = new ArrayList<>();
     for (TextLine line : lines.subList(from, to)) {
       List<Word> words = line.words();
-      int count = wordsBefore(line, x);
-      if (count == words.size() || crosses(line, x)) {
+      int count = WordOrder.firstFrom(words, x);
+      if (count == words.size() || crosses(words, count, x)) {
         before.add(line);
       } else if (count == 0) {
         after.add(line);
@@ -154,25 +153,9 @@ final class LineStretch {
     return List.of(before, after);
   }
 
-  private static boolean crosses(TextLine line, double x) {
-    int before = wordsBefore(line, x);
-    return before > 0 && line.words().get(before - 1).box().right() > x;
-  }
-
-  /** How many words of a line begin before a place; they stand in order. */
-  private static int wordsBefore(TextLine line, double x) {
-    List<Word> words = line.words();
-    int low = 0;
-    int high = words.size();
-    while (low < high) {
-      int middle = (low + high) / 2;
-      if (words.get(middle).box().left() < x) {
-        low = middle + 1;
-      } else {
-        high = middle;
-      }
-    }
-    return low;
+  /** Whether the last of the words that begin before a place reaches over it. */
+  private static boolean crosses(List<Word> words, int before, double x) {
+    return before > 0 && words.get(before - 1).box().right() > x;
   }
 
   /** What stands on one side of a place: counted first, since hardly any place parts columns. */

@@ -20,11 +20,16 @@ final class CellText {
 
   private final List<TextLine> lines;
 
-  CellText(List<Glyph> glyphs) {
-    lines = LineComposer.compose(glyphs);
+  private CellText(List<TextLine> lines) {
+    this.lines = lines;
   }
 
-  /** The text of words whose lines are already known; they are composed again as one cell. */
+  /** The text of characters in any order. */
+  static CellText ofGlyphs(List<Glyph> glyphs) {
+    return new CellText(LineComposer.compose(glyphs));
+  }
+
+  /** The text of words; those of several lines are composed again as one cell. */
   static CellText ofWords(List<Word> words) {
     double baseline = words.get(0).glyphs().get(0).baseline();
     boolean oneLine = true;
@@ -36,16 +41,11 @@ final class CellText {
     }
     if (oneLine) {
       TextLine line = new TextLine(words, Piece.around(words), baseline, size);
-      return new CellText(List.of(line), true);
+      return new CellText(List.of(line));
     }
     List<Glyph> glyphs = new ArrayList<>();
     words.forEach(w -> glyphs.addAll(w.glyphs()));
-    return new CellText(glyphs);
-  }
-
-  /** A text whose lines are known. */
-  private CellText(List<TextLine> lines, boolean known) {
-    this.lines = lines;
+    return ofGlyphs(glyphs);
   }
 
   int lineCount() {

@@ -113,7 +113,7 @@ public final class GridBuilder {
   }
 
   private Cell cell(Area area, List<Glyph> glyphs, List<Fill> shades) {
-    CellText text = new CellText(glyphs);
+    CellText text = CellText.ofGlyphs(glyphs);
     Box box = box(area);
     return new Cell(
         area.firstRow(),

@@ -37,7 +37,8 @@ public final class TableFiles {
     return folder.resolve(stem(document) + "." + form.ending());
   }
 
-  private static String stem(Path file) {
+  /** The name of a file without its folder and its ending. */
+  public static String stem(Path file) {
     return file.getFileName().toString().replaceFirst("\\.[^.]+$", "");
   }
 

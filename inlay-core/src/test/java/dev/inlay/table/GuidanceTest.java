@@ -1,5 +1,6 @@
 package dev.inlay.table;
 
+import static dev.inlay.table.ReadTables.texts;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.PageBuilder;
@@ -20,12 +21,6 @@ class GuidanceTest {
     Stitcher stitcher = new Stitcher();
     stitcher.add(found);
     return stitcher.finish();
-  }
-
-  private static List<List<String>> texts(Table table) {
-    return table.rows().stream()
-        .map(r -> r.cells().stream().map(TableCell::text).toList())
-        .toList();
   }
 
   private static Guidance frame(double left, double top, double right, double bottom) {

@@ -1,5 +1,7 @@
 package dev.inlay.table;
 
+import static dev.inlay.table.ReadTables.tables;
+import static dev.inlay.table.ReadTables.texts;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.PageBuilder;
@@ -20,20 +22,6 @@ import org.junit.jupiter.api.Test;
 class OpenTablesTest {
 
   private static final double STEP = 14;
-
-  private static List<Table> tables(PageBuilder... pages) {
-    Stitcher stitcher = new Stitcher();
-    for (PageBuilder page : pages) {
-      stitcher.add(PageTables.of(page.build()));
-    }
-    return stitcher.finish();
-  }
-
-  private static List<List<String>> texts(Table table) {
-    return table.rows().stream()
-        .map(r -> r.cells().stream().map(TableCell::text).toList())
-        .toList();
-  }
 
   private static List<WarningCode> codes(Table table) {
     return table.warnings().stream().map(Warning::code).toList();

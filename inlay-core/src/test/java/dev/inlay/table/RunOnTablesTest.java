@@ -1,5 +1,7 @@
 package dev.inlay.table;
 
+import static dev.inlay.table.ReadTables.tables;
+import static dev.inlay.table.ReadTables.texts;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.PageBuilder;
@@ -8,20 +10,6 @@ import org.junit.jupiter.api.Test;
 
 /** Tables that a page break, or a change of drawing, parts. */
 class RunOnTablesTest {
-
-  private static List<Table> tables(PageBuilder... pages) {
-    Stitcher stitcher = new Stitcher();
-    for (PageBuilder page : pages) {
-      stitcher.add(PageTables.of(page.build()));
-    }
-    return stitcher.finish();
-  }
-
-  private static List<List<String>> texts(Table table) {
-    return table.rows().stream()
-        .map(r -> r.cells().stream().map(TableCell::text).toList())
-        .toList();
-  }
 
   private static PageBuilder dues(int number) {
     PageBuilder page = new PageBuilder(number).horizontal(88, 50, 430).horizontal(104, 50, 430);
