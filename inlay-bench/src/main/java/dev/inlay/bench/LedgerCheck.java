@@ -1,8 +1,9 @@
 package dev.inlay.bench;
 
+import dev.inlay.extract.DocumentTables;
+import dev.inlay.extract.Extractor;
+import dev.inlay.extract.PageLedger;
 import dev.inlay.extract.PageSelection;
-import dev.inlay.extract.PageWalk;
-import dev.inlay.table.PageTables;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,16 +15,13 @@ final class LedgerCheck {
   private final List<String> unbalanced = new ArrayList<>();
 
   void add(Path pdf) throws InterruptedException {
-    PageWalk.over(
-        pdf,
-        "",
-        PageSelection.ALL,
-        page -> {
-          pages++;
-          if (!PageTables.of(page).ledger().balances()) {
-            unbalanced.add(pdf.getFileName() + " page " + page.number());
-          }
-        });
+    DocumentTables document = new Extractor(PageSelection.ALL, "").extract(pdf);
+    for (PageLedger page : document.ledgers()) {
+      pages++;
+      if (!page.ledger().balances()) {
+        unbalanced.add(pdf.getFileName() + " page " + page.page());
+      }
+    }
   }
 
   boolean balances() {

@@ -122,7 +122,6 @@ final class ProofCommand implements Callable<Integer> {
       throws InterruptedException {
     Path file = document.path();
     try (Proof proof = new Proof(document, input.password())) {
-      PageWalk.over(file, input.password(), pages, proof::prepare);
       boolean png = to.equalsIgnoreCase("png");
       PageWalk.Walked walked =
           PageWalk.over(

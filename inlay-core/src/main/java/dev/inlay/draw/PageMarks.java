@@ -1,7 +1,6 @@
 package dev.inlay.draw;
 
 import dev.inlay.draw.Canvas.Pen;
-import dev.inlay.find.FurnitureFinder;
 import dev.inlay.find.PageMeasure;
 import dev.inlay.find.Ruling;
 import dev.inlay.find.RulingFinder;
@@ -39,10 +38,10 @@ final class PageMarks {
   }
 
   /** Marks what stands outside tables, furniture apart from the rest. */
-  void outside(List<TextLine> lines, FurnitureFinder furniture) throws IOException {
+  void outside(List<TextLine> lines, List<Box> furniture) throws IOException {
     for (TextLine line : lines) {
       Box box = line.box();
-      if (furniture.isFurniture(line)) {
+      if (furniture.contains(box)) {
         canvas.outline(box, Ink.OUTSIDE, 0.6, Pen.DASHED);
         canvas.hatch(box, Ink.OUTSIDE);
       } else {

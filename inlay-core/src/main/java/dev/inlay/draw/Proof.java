@@ -1,7 +1,6 @@
 package dev.inlay.draw;
 
 import dev.inlay.extract.DocumentTables;
-import dev.inlay.find.FurnitureFinder;
 import dev.inlay.geom.Box;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.Page;
@@ -47,7 +46,6 @@ public final class Proof implements Closeable {
   private final PDOptionalContentGroup paperLayer = new PDOptionalContentGroup("Page");
   private final PDOptionalContentGroup proofLayer = new PDOptionalContentGroup("Proof");
   private final DocumentTables document;
-  private final FurnitureFinder furniture = new FurnitureFinder();
 
   /**
    * Begins a proof.
@@ -69,11 +67,6 @@ public final class Proof implements Closeable {
     layers.addGroup(proofLayer);
     sheets.getDocumentCatalog().setOCProperties(layers);
     sheets.getDocumentCatalog().setVersion("1.7");
-  }
-
-  /** Looks over a page before any is drawn: furniture is told by what repeats. */
-  public void prepare(Page page) {
-    furniture.add(page.number(), outside(page));
   }
 
   /**
@@ -130,7 +123,7 @@ public final class Proof implements Closeable {
     Rulers.draw(canvas, page);
     PageMarks marks = new PageMarks(canvas, page);
     marks.dropped(page.dropped());
-    marks.outside(outside(page), furniture);
+    marks.outside(outside(page), document.furnitureOn(page.number()));
     for (Table table : document.tables()) {
       for (TableFrame frame : framesOn(table, page)) {
         marks.table(table, frame);

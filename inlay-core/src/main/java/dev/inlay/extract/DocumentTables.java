@@ -1,5 +1,6 @@
 package dev.inlay.extract;
 
+import dev.inlay.geom.Box;
 import dev.inlay.table.Table;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -15,6 +16,7 @@ import java.util.List;
  * @param problems what kept Inlay from reading all of it
  * @param tables in the order of their starts
  * @param traits what it is made of
+ * @param ledgers where the characters of each page ended; pages without text have none
  */
 public record DocumentTables(
     Path path,
@@ -23,12 +25,14 @@ public record DocumentTables(
     DocumentStatus status,
     List<Problem> problems,
     List<Table> tables,
-    PaperTraits traits) {
+    PaperTraits traits,
+    List<PageLedger> ledgers) {
 
   /** Keeps copies that cannot change. */
   public DocumentTables {
     problems = List.copyOf(problems);
     tables = List.copyOf(tables);
+    ledgers = List.copyOf(ledgers);
   }
 
   /** A document of which nothing more is known than its tables. */
@@ -39,24 +43,32 @@ public record DocumentTables(
       DocumentStatus status,
       List<Problem> problems,
       List<Table> tables) {
-    this(path, sha256, pages, status, problems, tables, PaperTraits.UNKNOWN);
+    this(path, sha256, pages, status, problems, tables, PaperTraits.UNKNOWN, List.of());
   }
 
   /** The same document with one more problem. */
   DocumentTables withProblem(Problem problem) {
     List<Problem> more = new ArrayList<>(problems);
     more.add(problem);
-    return new DocumentTables(path, sha256, pages, status, more, tables, traits);
+    return new DocumentTables(path, sha256, pages, status, more, tables, traits, ledgers);
   }
 
   /** The same document with other tables. */
   DocumentTables withTables(List<Table> others) {
-    return new DocumentTables(path, sha256, pages, status, problems, others, traits);
+    return new DocumentTables(path, sha256, pages, status, problems, others, traits, ledgers);
   }
 
   /** The file's name without its folder. */
   public String fileName() {
     Path name = path.getFileName();
     return name == null ? path.toString() : name.toString();
+  }
+
+  /** The places of furniture on a page, in points. */
+  public List<Box> furnitureOn(int page) {
+    return ledgers.stream()
+        .filter(l -> l.page() == page)
+        .flatMap(l -> l.furniture().stream())
+        .toList();
   }
 }

@@ -1,10 +1,11 @@
 package dev.inlay.extract;
 
-import dev.inlay.table.PageTables;
-import dev.inlay.table.Stitcher;
+import dev.inlay.page.Page;
+import dev.inlay.table.Guidance;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Extracts the tables of one document. Holds no state between documents, so that one extractor
@@ -18,6 +19,7 @@ public final class Extractor {
   private final String password;
   private final HandTools tools;
   private final TableChoice choice;
+  private final int threads;
 
   /**
    * Prepares an extraction.
@@ -38,10 +40,21 @@ public final class Extractor {
    * @param choice the tables wanted
    */
   public Extractor(PageSelection pages, String password, HandTools tools, TableChoice choice) {
+    this(pages, password, tools, choice, 1);
+  }
+
+  private Extractor(
+      PageSelection pages, String password, HandTools tools, TableChoice choice, int threads) {
+    this.threads = threads;
     this.pages = pages;
     this.password = password;
     this.tools = tools;
     this.choice = choice;
+  }
+
+  /** The same extraction, with the pages of each document worked on by so many threads. */
+  public Extractor onThreads(int number) {
+    return new Extractor(pages, password, tools, choice, number);
   }
 
   /**
@@ -51,28 +64,36 @@ public final class Extractor {
    * @throws InterruptedException if the thread was interrupted before all pages were read
    */
   public DocumentTables extract(Path path) throws InterruptedException {
-    Stitcher stitcher = new Stitcher();
     AreaFinder areas = new AreaFinder(tools);
-    PageWalk.Walked walked =
-        PageWalk.over(
-            path,
-            password,
-            pages,
-            page ->
-                areas.on(page).ifPresent(guidance -> stitcher.add(PageTables.of(page, guidance))));
-    List<Problem> problems = new ArrayList<>(walked.problems());
-    if (walked.pages() > 0) {
-      areas.missing().ifPresent(text -> problems.add(noSuchText(text)));
+    try (TableReader reader = new TableReader(threads)) {
+      PageWalk.Walked walked =
+          PageWalk.over(path, password, pages, page -> read(page, areas, reader));
+      reader.finish();
+      List<Problem> problems = new ArrayList<>(walked.problems());
+      problems.addAll(reader.defects());
+      if (walked.pages() > 0) {
+        areas.missing().ifPresent(text -> problems.add(noSuchText(text)));
+      }
+      boolean whole = reader.defects().isEmpty() || walked.status() != DocumentStatus.OK;
+      return choice.of(
+          new DocumentTables(
+              path,
+              FileDigest.ofReadable(path),
+              walked.pages(),
+              whole ? walked.status() : DocumentStatus.PARTIAL,
+              problems,
+              reader.tables(),
+              walked.traits(),
+              reader.ledgers()));
     }
-    return choice.of(
-        new DocumentTables(
-            path,
-            FileDigest.ofReadable(path),
-            walked.pages(),
-            walked.status(),
-            problems,
-            stitcher.finish(),
-            walked.traits()));
+  }
+
+  private static void read(Page page, AreaFinder areas, TableReader reader)
+      throws InterruptedException {
+    Optional<Guidance> guidance = areas.on(page);
+    if (guidance.isPresent()) {
+      reader.add(page, guidance.get());
+    }
   }
 
   private static Problem noSuchText(String text) {

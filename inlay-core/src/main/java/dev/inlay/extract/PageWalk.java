@@ -8,7 +8,6 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -37,19 +36,30 @@ public final class PageWalk {
     }
   }
 
+  /** Takes pages. */
+  public interface Visitor {
+
+    /**
+     * Takes the next page that holds text.
+     *
+     * @throws InterruptedException if this thread was interrupted
+     */
+    void visit(Page page) throws InterruptedException;
+  }
+
   private final Path path;
   private final PageSelection pages;
-  private final Consumer<Page> reader;
+  private final Visitor visitor;
   private final List<Problem> problems = new ArrayList<>();
   private int asked;
   private int withText;
   private int withPictures;
   private int failed;
 
-  private PageWalk(Path path, PageSelection pages, Consumer<Page> reader) {
+  private PageWalk(Path path, PageSelection pages, Visitor visitor) {
     this.path = path;
     this.pages = pages;
-    this.reader = reader;
+    this.visitor = visitor;
   }
 
   /**
@@ -58,13 +68,13 @@ public final class PageWalk {
    * @param path the file
    * @param password for a locked file, or an empty text
    * @param pages those wanted
-   * @param reader takes each page that holds text, in order
+   * @param visitor takes each page that holds text, in order
    * @throws InterruptedException if the thread was interrupted before all pages were read
    */
-  public static Walked over(Path path, String password, PageSelection pages, Consumer<Page> reader)
+  public static Walked over(Path path, String password, PageSelection pages, Visitor visitor)
       throws InterruptedException {
     try (PdfFile pdf = PdfFile.open(path, password)) {
-      return new PageWalk(path, pages, reader).walk(pdf);
+      return new PageWalk(path, pages, visitor).walk(pdf);
     } catch (OpenFailure e) {
       LOG.warn("{} cannot be opened", path, e);
       DocumentStatus status =
@@ -116,12 +126,12 @@ public final class PageWalk {
     return new Walked(count, status(), problems, traits);
   }
 
-  private void read(PdfFile pdf, int number) {
+  private void read(PdfFile pdf, int number) throws InterruptedException {
     try {
       Page page = pdf.page(number);
       if (page.hasText()) {
         withText++;
-        reader.accept(page);
+        visitor.visit(page);
       } else if (!page.pictures().isEmpty()) {
         withPictures++;
         problems.add(
@@ -138,11 +148,7 @@ public final class PageWalk {
       // One page must not take the rest of a batch with it, and must not vanish either.
       failed++;
       LOG.warn("{}: page {} hit a defect", path, number, e);
-      problems.add(
-          Problem.ofPage(
-              "defect",
-              number,
-              "page " + number + " hit a defect of Inlay (" + e + "); please report it"));
+      problems.add(Problem.defect(number, e));
     }
   }
 

@@ -20,4 +20,10 @@ public record Problem(String code, OptionalInt page, String message) {
   static Problem ofPage(String code, int page, String message) {
     return new Problem(code, OptionalInt.of(page), message);
   }
+
+  /** What was meant never to happen, on one page. */
+  static Problem defect(int page, RuntimeException e) {
+    String what = "page " + page + " hit a defect of Inlay (" + e + "); please report it";
+    return ofPage("defect", page, what);
+  }
 }

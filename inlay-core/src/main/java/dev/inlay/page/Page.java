@@ -2,7 +2,11 @@ package dev.inlay.page;
 
 import dev.inlay.geom.Box;
 import java.util.Arrays;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Set;
 
 /**
  * All that is printed on one page, as a reader sees it: rotation and crop are applied.
@@ -15,6 +19,7 @@ import java.util.List;
  * @param fills painted boxes, in the order in which they are drawn
  * @param pictures the places of pictures
  * @param dropped the characters that nobody sees, blanks left out
+ * @param furniture what repeats on pages around the tables; not among the glyphs any more
  */
 public record Page(
     int number,
@@ -24,7 +29,8 @@ public record Page(
     List<Stroke> strokes,
     List<Fill> fills,
     List<Box> pictures,
-    List<DroppedGlyph> dropped) {
+    List<DroppedGlyph> dropped,
+    List<Glyph> furniture) {
 
   /** Keeps copies that cannot change. */
   public Page {
@@ -33,6 +39,36 @@ public record Page(
     fills = List.copyOf(fills);
     pictures = List.copyOf(pictures);
     dropped = List.copyOf(dropped);
+    furniture = List.copyOf(furniture);
+  }
+
+  /** A page of which no furniture is known. */
+  public Page(
+      int number,
+      double width,
+      double height,
+      List<Glyph> glyphs,
+      List<Stroke> strokes,
+      List<Fill> fills,
+      List<Box> pictures,
+      List<DroppedGlyph> dropped) {
+    this(number, width, height, glyphs, strokes, fills, pictures, dropped, List.of());
+  }
+
+  /** The page with some of its glyphs, told by identity, set aside as furniture. */
+  public Page withFurniture(Collection<Glyph> set) {
+    Set<Glyph> aside = Collections.newSetFromMap(new IdentityHashMap<>());
+    aside.addAll(set);
+    return new Page(
+        number,
+        width,
+        height,
+        glyphs.stream().filter(g -> !aside.contains(g)).toList(),
+        strokes,
+        fills,
+        pictures,
+        dropped,
+        List.copyOf(aside));
   }
 
   /** How many characters were left aside for a reason. */
@@ -55,7 +91,8 @@ public record Page(
         strokes.stream().filter(s -> holds(area, s.box())).toList(),
         fills.stream().filter(f -> holds(area, f.box())).toList(),
         pictures.stream().filter(p -> holds(area, p)).toList(),
-        dropped);
+        dropped,
+        furniture);
   }
 
   private static boolean holds(Box area, Box box) {
@@ -64,7 +101,8 @@ public record Page(
 
   /** The page without what is drawn on it: its text alone. */
   public Page textOnly() {
-    return new Page(number, width, height, glyphs, List.of(), List.of(), List.of(), dropped);
+    return new Page(
+        number, width, height, glyphs, List.of(), List.of(), List.of(), dropped, furniture);
   }
 
   /** Whether a reader sees any character on it. */

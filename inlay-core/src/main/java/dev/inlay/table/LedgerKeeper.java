@@ -89,6 +89,8 @@ final class LedgerKeeper {
   TextLedger ledger() {
     int printed = (int) page.glyphs().stream().filter(g -> !g.isBlank()).count();
     int outside = printed - placed.size() - leaders.size() - strays.size();
-    return new TextLedger(printed, inCells, leaders.size(), strays.size(), outside, doubled);
+    int furniture = (int) page.furniture().stream().filter(g -> !g.isBlank()).count();
+    return new TextLedger(
+        printed + furniture, inCells, leaders.size(), strays.size(), furniture, outside, doubled);
   }
 }

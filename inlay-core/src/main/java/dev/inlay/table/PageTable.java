@@ -41,6 +41,12 @@ record PageTable(
     return new PageTable(frame, title, columnEdges, headerRows, rows, warnings, isFirst, isLast);
   }
 
+  /** The same table without a caption. */
+  PageTable withoutTitle() {
+    return new PageTable(
+        frame, Optional.empty(), columnEdges, headerRows, rows, warnings, first, last);
+  }
+
   /** The same table with its frame and cells at other places. */
   PageTable at(UnaryOperator<Box> place) {
     TableFrame there = new TableFrame(frame.page(), place.apply(frame.box()), frame.rulings());

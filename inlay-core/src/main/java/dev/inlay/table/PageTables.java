@@ -1,6 +1,7 @@
 package dev.inlay.table;
 
 import dev.inlay.find.PageMeasure;
+import dev.inlay.geom.Box;
 import dev.inlay.grid.Grid;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.GlyphIndex;
@@ -91,6 +92,41 @@ public final class PageTables {
       placed.add(tables.get(i).placed(i == 0, i == tables.size() - 1));
     }
     return placed;
+  }
+
+  /**
+   * The same tables, some lines outside them told to be furniture: what changes with the page names
+   * no table.
+   */
+  public PageTables withFurniture(List<TextLine> lines) {
+    int told = 0;
+    List<String> changing = new ArrayList<>();
+    for (TextLine line : lines) {
+      told +=
+          (int)
+              line.words().stream()
+                  .mapToLong(w -> w.glyphs().stream().filter(g -> !g.isBlank()).count())
+                  .sum();
+      if (line.text().codePoints().anyMatch(Character::isDigit)) {
+        changing.add(line.text());
+      }
+    }
+    List<PageTable> named =
+        tables.stream()
+            .map(
+                t ->
+                    t.title()
+                            .filter(title -> changing.stream().anyMatch(title::contains))
+                            .isPresent()
+                        ? t.withoutTitle()
+                        : t)
+            .toList();
+    return new PageTables(page, named, ledger.withFurniture(told));
+  }
+
+  /** The frames of the tables, from top to bottom. */
+  public List<Box> frames() {
+    return tables.stream().map(t -> t.frame().box()).toList();
   }
 
   /** The page's number, from 1. */

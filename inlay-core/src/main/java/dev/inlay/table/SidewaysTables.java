@@ -109,7 +109,8 @@ final class SidewaysTables {
         page.strokes().stream().filter(s -> isFree(s.box(), boxes)).toList(),
         page.fills().stream().filter(f -> isFree(f.box(), boxes)).toList(),
         page.pictures(),
-        page.dropped());
+        page.dropped(),
+        page.furniture());
   }
 
   private static boolean isIn(Glyph glyph, List<Sideways> tables) {

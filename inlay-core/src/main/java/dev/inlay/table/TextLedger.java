@@ -8,11 +8,12 @@ package dev.inlay.table;
  * @param inCells those in cells of tables
  * @param leaders leader dots and rules made of characters inside tables: they are no text
  * @param stray those inside the frame of a table that fit no cell; the table has a warning
- * @param outside those outside tables
+ * @param furniture those of running heads, page numbers and the like
+ * @param outside the others outside tables
  * @param doubled how many were taken into two cells; 0 unless something went wrong
  */
 public record TextLedger(
-    int printed, int inCells, int leaders, int stray, int outside, int doubled) {
+    int printed, int inCells, int leaders, int stray, int furniture, int outside, int doubled) {
 
   /** This ledger and what ended in the frames of tables that were read apart. */
   TextLedger with(TextLedger apart) {
@@ -21,17 +22,27 @@ public record TextLedger(
         inCells + apart.inCells,
         leaders + apart.leaders,
         stray + apart.stray,
+        furniture,
         outside,
         doubled + apart.doubled);
   }
 
   /** This ledger and so many more characters outside tables. */
   TextLedger withOutside(int more) {
-    return new TextLedger(printed + more, inCells, leaders, stray, outside + more, doubled);
+    return new TextLedger(
+        printed + more, inCells, leaders, stray, furniture, outside + more, doubled);
+  }
+
+  /** This ledger, with so many of the characters outside tables told to be furniture. */
+  TextLedger withFurniture(int told) {
+    return new TextLedger(
+        printed, inCells, leaders, stray, furniture + told, outside - told, doubled);
   }
 
   /** Whether every character ended in exactly one place. */
   public boolean balances() {
-    return doubled == 0 && printed == inCells + leaders + stray + outside;
+    return doubled == 0
+        && outside >= 0
+        && printed == inCells + leaders + stray + furniture + outside;
   }
 }

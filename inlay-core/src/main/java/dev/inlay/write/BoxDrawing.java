@@ -1,6 +1,6 @@
 package dev.inlay.write;
 
-import dev.inlay.record.NumberForm;
+import dev.inlay.number.NumberForm;
 import dev.inlay.table.RowKind;
 import dev.inlay.table.Table;
 import dev.inlay.table.TableCell;

@@ -1,7 +1,7 @@
 package dev.inlay.write;
 
 import dev.inlay.extract.DocumentTables;
-import dev.inlay.record.NumberForm;
+import dev.inlay.number.NumberForm;
 import dev.inlay.table.Column;
 import dev.inlay.table.RowKind;
 import dev.inlay.table.Table;

@@ -1,8 +1,8 @@
 package dev.inlay.write;
 
 import dev.inlay.extract.DocumentTables;
-import dev.inlay.record.NumberForm;
-import dev.inlay.record.PlainNumber;
+import dev.inlay.number.NumberForm;
+import dev.inlay.number.PlainNumber;
 import dev.inlay.table.RowKind;
 import dev.inlay.table.Table;
 import dev.inlay.write.FlatTable.FlatRow;

@@ -50,7 +50,6 @@ class ProofTest {
     assertThat(document.tables()).hasSize(1);
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     try (Proof proof = new Proof(document, "")) {
-      proof.prepare(page(file));
       proof.add(page(file));
       proof.writePng(0, 72, out);
     }
@@ -82,7 +81,6 @@ class ProofTest {
     DocumentTables document = new Extractor(PageSelection.ALL, "").extract(file);
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     try (Proof proof = new Proof(document, "")) {
-      proof.prepare(page(file));
       proof.add(page(file));
       proof.writePdf(out);
     }

@@ -1,4 +1,4 @@
-package dev.inlay.record;
+package dev.inlay.number;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package dev.inlay.record;
+package dev.inlay.number;
 
 import java.math.BigDecimal;
 import java.util.Collection;

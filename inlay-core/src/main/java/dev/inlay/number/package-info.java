@@ -1,2 +1,2 @@
 /** Values: what the text of a cell is as a number. Reads texts, never pages. */
-package dev.inlay.record;
+package dev.inlay.number;

@@ -1,0 +1,155 @@
+package dev.inlay.extract;
+
+import dev.inlay.find.EdgeLine;
+import dev.inlay.find.FurnitureFinder;
+import dev.inlay.page.Glyph;
+import dev.inlay.page.Page;
+import dev.inlay.page.TextLine;
+import dev.inlay.table.Guidance;
+import dev.inlay.table.PageTables;
+import dev.inlay.table.Stitcher;
+import dev.inlay.table.Table;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/**
+ * Reads the tables of a document's pages, given in order, on several threads. Each page is read on
+ * its own, and held until the pages behind it have shown what on it is furniture; where furniture
+ * was taken into a table, the page is read again without it. Then its tables are joined to those
+ * before, and the page is let go.
+ *
+ * <p>Give it pages from one thread.
+ */
+final class TableReader implements AutoCloseable {
+
+  /** Furniture shows on the pages around: a page is held while so many more are looked at. */
+  private static final int PAGES_AHEAD = 12;
+
+  private static final Logger LOG = LoggerFactory.getLogger(TableReader.class);
+
+  /** A page, how it is to be read, and what it gave; {@code tables} is null after a defect. */
+  private record Reading(
+      Page page, Guidance guidance, PageTables tables, List<EdgeLine> edges, Problem defect) {}
+
+  /** What is left of a page. */
+  private record Done(PageTables tables, PageLedger ledger, Problem defect) {}
+
+  private final OrderedWork<Reading> firstReadings;
+  private final OrderedWork<Done> lastReadings;
+  private final Deque<Reading> held = new ArrayDeque<>();
+  private final FurnitureFinder furniture = new FurnitureFinder();
+  private final Stitcher stitcher = new Stitcher();
+  private final List<PageLedger> ledgers = new ArrayList<>();
+  private final List<Problem> defects = new ArrayList<>();
+
+  TableReader(int threads) {
+    firstReadings = new OrderedWork<>(threads, this::hold);
+    lastReadings = new OrderedWork<>(threads, this::stitch);
+  }
+
+  /** Gives the next page. */
+  void add(Page page, Guidance guidance) throws InterruptedException {
+    firstReadings.add(() -> read(page, guidance));
+  }
+
+  /** Waits until all pages are read. */
+  void finish() throws InterruptedException {
+    firstReadings.finish();
+    while (!held.isEmpty()) {
+      readAgain(held.remove());
+    }
+    lastReadings.finish();
+  }
+
+  private static Reading read(Page page, Guidance guidance) {
+    try {
+      PageTables tables = PageTables.of(page, guidance);
+      // What a person names is read as it stands.
+      List<EdgeLine> edges =
+          guidance.area().isPresent() ? List.of() : EdgeLine.of(page, tables.frames());
+      return new Reading(page, guidance, tables, edges, null);
+    } catch (RuntimeException e) {
+      return new Reading(page, guidance, null, List.of(), defect(page, e));
+    }
+  }
+
+  /** One page must not take the rest of a batch with it, and must not vanish either. */
+  private static Problem defect(Page page, RuntimeException e) {
+    LOG.warn("page {} hit a defect", page.number(), e);
+    return Problem.defect(page.number(), e);
+  }
+
+  private void hold(Reading reading) throws InterruptedException {
+    furniture.add(reading.page().number(), reading.edges());
+    held.add(reading);
+    if (held.size() > PAGES_AHEAD) {
+      readAgain(held.remove());
+    }
+  }
+
+  private void readAgain(Reading reading) throws InterruptedException {
+    List<EdgeLine> told = furniture.take(reading.page().number());
+    lastReadings.add(() -> readWithout(told, reading));
+  }
+
+  private static Done readWithout(List<EdgeLine> furniture, Reading reading) {
+    if (reading.tables() == null) {
+      return new Done(null, null, reading.defect());
+    }
+    Page page = reading.page();
+    List<TextLine> lines = furniture.stream().map(EdgeLine::line).toList();
+    try {
+      PageTables tables =
+          furniture.stream().anyMatch(EdgeLine::inTable)
+              ? PageTables.of(page.withFurniture(glyphs(lines)), reading.guidance())
+              : reading.tables().withFurniture(lines);
+      PageLedger ledger =
+          new PageLedger(
+              page.number(), tables.ledger(), lines.stream().map(TextLine::box).toList());
+      return new Done(tables, ledger, null);
+    } catch (RuntimeException e) {
+      return new Done(null, null, defect(page, e));
+    }
+  }
+
+  private static List<Glyph> glyphs(List<TextLine> lines) {
+    return lines.stream()
+        .flatMap(l -> l.words().stream())
+        .flatMap(w -> w.glyphs().stream())
+        .toList();
+  }
+
+  private void stitch(Done done) {
+    if (done.defect() != null) {
+      defects.add(done.defect());
+    } else {
+      stitcher.add(done.tables());
+      ledgers.add(done.ledger());
+    }
+  }
+
+  /** Ends the last table and yields all of them; after {@link #finish}. */
+  List<Table> tables() {
+    return stitcher.finish();
+  }
+
+  /** Where the characters of the pages ended. */
+  List<PageLedger> ledgers() {
+    return ledgers;
+  }
+
+  /** Pages that could not be read through a defect. */
+  List<Problem> defects() {
+    return defects;
+  }
+
+  @Override
+  public void close() {
+    firstReadings.close();
+    lastReadings.close();
+  }
+}
