@@ -35,7 +35,7 @@ final class SideBySide {
    */
   static List<List<TextLine>> part(OpenFrame frame) {
     List<Interval> between = widestGutters(frame);
-    if (between.isEmpty()) {
+    if (between.isEmpty() || between.stream().anyMatch(b -> isBridged(b, frame))) {
       return List.of();
     }
     List<List<TextLine>> sides = new ArrayList<>();
@@ -62,6 +62,12 @@ final class SideBySide {
     }
     double least = wide.stream().mapToDouble(Interval::length).min().orElse(0);
     return narrow > 0 && least >= WIDER * narrow && least >= LEAST_WIDTH * size ? wide : List.of();
+  }
+
+  /** Whether a ruling goes on over the white: it belongs to one table. */
+  private static boolean isBridged(Interval between, OpenFrame frame) {
+    return frame.frame().horizontals().stream()
+        .anyMatch(r -> r.extent().overlap(between) >= between.length());
   }
 
   private static List<TextLine> linesWithin(List<PieceLine> lines, double from, double to) {

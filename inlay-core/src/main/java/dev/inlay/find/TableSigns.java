@@ -18,6 +18,12 @@ final class TableSigns {
   /** Fewer lines must be set in type of one size. */
   private static final int LEAST_OF_ANY_SIZE = 4;
 
+  /** Two columns of words must have so many lines, */
+  private static final int LEAST_WORD_LINES = 5;
+
+  /** and this share of them with text in both. */
+  private static final double WORD_LINE_SHARE = 0.8;
+
   /** Type larger than its neighbours' by this factor is on show. */
   private static final double LARGE_TYPE = 1.35;
 
@@ -92,7 +98,20 @@ final class TableSigns {
     if (ruled) {
       return enough || figures > 0;
     }
-    return enough && (figures > 0 || columns.size() > 2 && tabular.size() > LEAST_LINES);
+    if (columns.size() == 2 && figures == 0) {
+      return enough && hasHeading(block, tabular);
+    }
+    return enough && (figures > 0 || tabular.size() > LEAST_LINES);
+  }
+
+  /** Whether two columns of words have a bold line above them, and hardly another line is bold. */
+  private static boolean hasHeading(List<PieceLine> block, List<PieceLine> tabular) {
+    long bold = block.stream().filter(l -> l.line().isBold()).count();
+    return tabular.size() >= LEAST_WORD_LINES
+        && tabular.size() >= WORD_LINE_SHARE * block.size()
+        && tabular.get(0) == block.get(0)
+        && tabular.get(0).line().isBold()
+        && bold == 1;
   }
 
   /** Whether one line is set much larger than another: key figures on show, not rows. */

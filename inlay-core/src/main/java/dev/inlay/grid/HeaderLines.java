@@ -1,6 +1,7 @@
 package dev.inlay.grid;
 
 import dev.inlay.find.Ruling;
+import dev.inlay.geom.Interval;
 import dev.inlay.grid.LineCells.Part;
 import java.util.List;
 
@@ -49,6 +50,9 @@ record HeaderLines(int count, boolean sure) {
     if (bold > 0) {
       return new HeaderLines(bold, true);
     }
+    if (words == 0 && headsByNumber(lines)) {
+      return new HeaderLines(1, true);
+    }
     if (words > 0) {
       int header = withoutGroupHeadings(words, lines);
       boolean heads = lines.stream().limit(header).anyMatch(l -> l.parts().size() > 1);
@@ -57,6 +61,17 @@ record HeaderLines(int count, boolean sure) {
     }
     boolean figuresOnTop = lines.get(0).parts().stream().anyMatch(p -> Figures.isFigure(p.text()));
     return figuresOnTop ? new HeaderLines(0, true) : new HeaderLines(1, false);
+  }
+
+  /** Whether the first line's numbers follow each other by one, and the second's do not. */
+  private static boolean headsByNumber(List<LineCells> lines) {
+    return lines.size() > 2
+        && Figures.areConsecutive(numbersOf(lines.get(0)))
+        && !Figures.areConsecutive(numbersOf(lines.get(1)));
+  }
+
+  private static List<String> numbersOf(LineCells line) {
+    return line.parts().stream().filter(p -> p.first() > 0).map(Part::text).toList();
   }
 
   /** A line with one text at the left below others of the header heads rows, not columns. */
@@ -79,20 +94,41 @@ record HeaderLines(int count, boolean sure) {
     double last = lines.get(lines.size() - 1).line().line().baseline();
     double unbroken = Double.NaN;
     double broken = Double.NaN;
+    Interval extent = null;
     for (Ruling ruling : rulings) {
       boolean inner = ruling.at() > first - 1 && ruling.at() < last;
       if (inner && Double.isNaN(unbroken) && ruling.extent().length() >= FULL * (right - left)) {
         unbroken = ruling.at();
       }
       if (inner
-          && Double.isNaN(broken)
+          && (Double.isNaN(broken) || isAgain(ruling, extent, lines, rulings))
           && drawnShare(ruling.at(), rulings, left, right) >= BROKEN) {
         broken = ruling.at();
+        extent = ruling.extent();
       }
     }
     // A broken ruling ends the header only where none goes through: else it is the spanners'.
     double at = Double.isNaN(unbroken) ? broken : unbroken;
     return (int) lines.stream().filter(l -> l.line().line().baseline() < at + 1).count();
+  }
+
+  /**
+   * Whether a ruling repeats one above it that leaves the first column free: that one parts
+   * spanners from the headings below them. Where rulings part the rows, each does.
+   */
+  private static boolean isAgain(
+      Ruling ruling, Interval extent, List<LineCells> lines, List<Ruling> rulings) {
+    double stub =
+        lines.stream()
+            .flatMap(l -> l.parts().stream())
+            .filter(p -> p.first() == 0 && !p.spans())
+            .mapToDouble(p -> p.box().right())
+            .max()
+            .orElse(Double.POSITIVE_INFINITY);
+    return extent.from() >= stub
+        && Math.abs(ruling.extent().from() - extent.from()) < 1
+        && Math.abs(ruling.extent().to() - extent.to()) < 1
+        && !rowsAreRuled(lines, rulings);
   }
 
   /** Which share of the width rulings at one height cover; gaps at gutters are usual. */

@@ -38,6 +38,7 @@ final class RowJoiner {
   private final RulingPlaces rulings;
   private final boolean[] figures;
   private boolean wideRows;
+  private boolean spacedRows;
 
   RowJoiner(List<LineCells> lines, List<Interval> columns, Frame frame) {
     this.lines = lines;
@@ -66,6 +67,7 @@ final class RowJoiner {
   List<List<LineCells>> rows() {
     double closest = closestStep();
     wideRows = stepsBeyond(closest) >= WIDE_SHARE * (lines.size() - 1);
+    spacedRows = wideRows && areSpaced(closest);
     List<List<LineCells>> ruled = betweenRulings();
     if (!ruled.isEmpty()) {
       return ruled;
@@ -164,15 +166,11 @@ final class RowJoiner {
     if (step(i) > SAME_ROW_STEP * closest || isRuledOff(i)) {
       return false;
     }
-    boolean[] above = new boolean[columns.size()];
-    int filledAbove = 0;
-    for (LineCells part : row) {
-      for (Part p : part.parts()) {
-        int at = LineCells.home(p, columns);
-        filledAbove += above[at] ? 0 : 1;
-        above[at] = true;
-      }
+    if (spacedRows) {
+      return true;
     }
+    boolean[] above = filledIn(row);
+    int filledAbove = count(above);
     for (Part part : line.parts()) {
       int at = LineCells.home(part, columns);
       boolean startsRow = at == 0 && !wideRows && !isLowerCase(part.text());
@@ -181,6 +179,56 @@ final class RowJoiner {
       }
     }
     return line.parts().size() < filledAbove;
+  }
+
+  /**
+   * Whether space alone tells the rows, as where cells have a margin: every line after a wide step
+   * begins at the left, and every line after a close one adds to texts right above it, fewer than a
+   * row has.
+   */
+  private boolean areSpaced(double closest) {
+    List<LineCells> row = new ArrayList<>(lines.subList(0, Math.min(1, lines.size())));
+    int joined = 0;
+    for (int i = 1; i < lines.size(); i++) {
+      LineCells line = lines.get(i);
+      boolean[] filled = filledIn(List.of(line));
+      if (step(i) > SAME_ROW_STEP * closest) {
+        if (!filled[0]) {
+          return false;
+        }
+        row = new ArrayList<>();
+      } else {
+        boolean[] above = filledIn(row);
+        for (int c = 0; c < filled.length; c++) {
+          if (filled[c] && !above[c]) {
+            return false;
+          }
+        }
+        if (count(filled) >= count(above) || isRuledOff(i)) {
+          return false;
+        }
+        joined++;
+      }
+      row.add(line);
+    }
+    return joined > 0;
+  }
+
+  /** Which columns some lines fill. */
+  private boolean[] filledIn(List<LineCells> some) {
+    boolean[] filled = new boolean[columns.size()];
+    for (LineCells line : some) {
+      line.parts().forEach(p -> filled[LineCells.home(p, columns)] = true);
+    }
+    return filled;
+  }
+
+  private static int count(boolean[] filled) {
+    int count = 0;
+    for (boolean one : filled) {
+      count += one ? 1 : 0;
+    }
+    return count;
   }
 
   private static boolean isLowerCase(String text) {

@@ -1,5 +1,6 @@
 package dev.inlay.table;
 
+import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import dev.inlay.grid.Figures;
 import dev.inlay.grid.Warning;
@@ -10,6 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Joins the parts of run-on tables, page by page. A part goes on with the table that ends the page
@@ -93,6 +95,9 @@ public final class Stitcher {
         return false;
       }
     }
+    if (!before.isRuled() && keepApart(before, part)) {
+      return true;
+    }
     List<Double> old = before.columnEdges();
     List<Double> now = part.columnEdges();
     double width = old.get(old.size() - 1) - old.get(0);
@@ -100,6 +105,26 @@ public final class Stitcher {
     return !before.isRuled()
         && Math.abs(old.get(0) - now.get(0)) < SAME_PLACE * width
         && Math.abs(old.get(last) - now.get(last)) < SAME_PLACE * width;
+  }
+
+  /** Whether gutters remain when the texts of both parts stand below each other. */
+  private static boolean keepApart(PageTable before, PageTable part) {
+    double right = Double.NEGATIVE_INFINITY;
+    for (int c = 0; c < part.columns(); c++) {
+      int column = c;
+      List<Box> texts =
+          Stream.of(before, part)
+              .flatMap(t -> t.body().stream())
+              .flatMap(r -> r.cells().stream())
+              .filter(cell -> cell.column() == column && cell.columnSpan() == 1)
+              .map(TableCell::box)
+              .toList();
+      if (texts.stream().mapToDouble(Box::left).min().orElse(right) < right) {
+        return false;
+      }
+      right = texts.stream().mapToDouble(Box::right).max().orElse(right);
+    }
+    return true;
   }
 
   /** Which share of a column's texts are figures; negative where it has none. */
