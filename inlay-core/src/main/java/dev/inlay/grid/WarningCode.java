@@ -28,6 +28,8 @@ public enum WarningCode {
   LOOSE_HEADING("loose-heading", 0.2),
   /** Texts reach over the gutter between two columns. */
   CROSSED_GUTTER("crossed-gutter", 0.15),
+  /** A printed sum is not the sum of the rows above it, though others in its column are. */
+  SUM_OFF("sum-off", 0.2),
   /** The file does not say which characters some of its signs stand for. */
   UNKNOWN_CHARACTER("unknown-character", 0.3);
 

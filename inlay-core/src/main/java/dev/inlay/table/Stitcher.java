@@ -233,6 +233,10 @@ public final class Stitcher {
       // What has no rows below it heads none.
       rows.set(rows.size() - 1, new TableRow(RowKind.NOTE, bottom.page(), bottom.cells()));
     }
+    RowSums.Told sums = RowSums.of(rows.subList(first.headerRows(), rows.size()), first.columns());
+    rows = new ArrayList<>(first.header());
+    rows.addAll(sums.rows());
+    warnings.addAll(sums.warnings());
     warnings.addAll(TableDoubts.of(first.headerRows(), first.columns(), rows, first.frame()));
     done.add(
         new Table(

@@ -1,0 +1,141 @@
+package dev.inlay.table;
+
+import dev.inlay.grid.Warning;
+import dev.inlay.grid.WarningCode;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Proves by arithmetic which rows are sums: a row whose figures equal the sums of the rows above
+ * it, from a boundary on. Boundaries are the top of the table, headings of rows, and sums found
+ * before. Words for sums and a row's shape are hints: without them more columns must agree.
+ *
+ * <p>Sums are exact; where rounded figures were added before they were rounded, half a unit of the
+ * last decimal for each row is let pass in a row that a word tells.
+ */
+final class RowSums {
+
+  /** A row that no hint tells must agree in so many columns. */
+  private static final int COLUMNS_WITHOUT_HINT = 2;
+
+  /** As many boundaries are tried, from the nearest; a level more of sums costs one. */
+  private static final int MOST_BOUNDARIES = 100;
+
+  private final List<TableRow> rows;
+  private final SumColumns columns;
+  private final List<TableRow> told = new ArrayList<>();
+  private final List<Warning> warnings = new ArrayList<>();
+  private final List<Integer> boundaries = new ArrayList<>(List.of(0));
+  private int proven;
+
+  private RowSums(List<TableRow> rows, int columnCount) {
+    this.rows = rows;
+    columns = new SumColumns(rows, columnCount);
+  }
+
+  /**
+   * What arithmetic says of the rows below a header.
+   *
+   * @param rows the same rows with their kinds
+   * @param warnings printed sums that the rows above them contradict
+   * @param proven how many sums were proved
+   */
+  record Told(List<TableRow> rows, List<Warning> warnings, int proven) {}
+
+  /**
+   * Looks at the rows of a table.
+   *
+   * @param rows those below the header
+   * @param columns how many columns the table has
+   */
+  static Told of(List<TableRow> rows, int columns) {
+    RowSums sums = new RowSums(rows, columns);
+    sums.tell();
+    return new Told(sums.told, sums.warnings, sums.proven);
+  }
+
+  private void tell() {
+    List<Integer> unproven = new ArrayList<>();
+    List<Integer> from = new ArrayList<>();
+    for (int r = 0; r < rows.size(); r++) {
+      TableRow row = rows.get(r);
+      RowKind kind = row.kind();
+      if (kind == RowKind.GROUP) {
+        boundaries.add(r);
+      } else if (kind != RowKind.NOTE && columns.hasFigures(r)) {
+        boolean word = kind == RowKind.SUBTOTAL || kind == RowKind.TOTAL;
+        int start = CarriedRows.isCarried(rows, r) ? -1 : start(r, word);
+        if (start >= 0) {
+          proven++;
+          kind = word ? kind : kindOf(r, start);
+          columns.prove(start, r);
+        } else if (CarriedRows.isCarried(rows, r)) {
+          kind = RowKind.SUBTOTAL;
+        } else if (word) {
+          unproven.add(r);
+          from.add(boundaries.get(boundaries.size() - 1));
+        }
+        if (kind != RowKind.BODY) {
+          boundaries.add(r + 1);
+        }
+      }
+      columns.end(r, kind == RowKind.BODY);
+      told.add(kind == row.kind() ? row : new TableRow(kind, row.page(), row.cells()));
+    }
+    for (int i = 0; i < unproven.size(); i++) {
+      contradict(from.get(i), unproven.get(i));
+    }
+  }
+
+  /** The row from which on the rows above add up to this one; negative where there is none. */
+  private int start(int row, boolean word) {
+    boolean shaped = word || columns.hasFewerLabels(row);
+    int last = Math.max(0, boundaries.size() - MOST_BOUNDARIES);
+    for (int b = boundaries.size() - 1; b >= last; b--) {
+      int from = boundaries.get(b);
+      int addends = columns.addends(from, row);
+      SumColumns.Match match = columns.match(from, row, word);
+      boolean agrees =
+          word
+              ? addends > 0 && match.agree() > 0 && match.agree() >= match.differ()
+              : addends > 1
+                  && match.differ() == 0
+                  && match.agree() >= (shaped ? 1 : COLUMNS_WITHOUT_HINT);
+      if (agrees) {
+        return from;
+      }
+    }
+    return -1;
+  }
+
+  private RowKind kindOf(int row, int start) {
+    boolean all = start == 0;
+    for (int r = row + 1; r < rows.size(); r++) {
+      all &= rows.get(r).kind() != RowKind.BODY || !columns.hasFigures(r);
+    }
+    return all ? RowKind.TOTAL : RowKind.SUBTOTAL;
+  }
+
+  /** Names a printed sum that differs, in a column whose other sums were proved. */
+  private void contradict(int from, int row) {
+    for (int c = 0; c < columns.count(); c++) {
+      BigDecimal sum = columns.sum(from, row, c);
+      BigDecimal printed = columns.figure(row, c);
+      if (printed != null && columns.isProven(c) && columns.addends(from, row) > 1) {
+        String message =
+            "\""
+                + Warning.shortened(rows.get(row).cells().get(0).text())
+                + "\" prints "
+                + printed.toPlainString()
+                + " in column "
+                + (c + 1)
+                + ", but the rows above add up to "
+                + sum.toPlainString();
+        Warning warning = new Warning(WarningCode.SUM_OFF, rows.get(row).page(), message);
+        warnings.add(warning.at(columns.cell(row, c).box()));
+        return;
+      }
+    }
+  }
+}
