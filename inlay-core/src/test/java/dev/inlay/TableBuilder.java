@@ -9,9 +9,11 @@ import dev.inlay.table.RulingExtent;
 import dev.inlay.table.Table;
 import dev.inlay.table.TableCell;
 import dev.inlay.table.TableFrame;
+import dev.inlay.table.TableNote;
 import dev.inlay.table.TableRow;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
@@ -22,12 +24,11 @@ public final class TableBuilder {
 
   private final List<Column> columns = new ArrayList<>();
   private final List<TableRow> rows = new ArrayList<>();
+  private final List<TableNote> notes = new ArrayList<>();
 
   /** A table with one header row of these names. */
   public TableBuilder(String... names) {
-    for (String name : names) {
-      columns.add(new Column(List.of(name)));
-    }
+    columns.addAll(Column.named(Arrays.stream(names).map(List::of).toList()));
     row(RowKind.HEADER, names);
   }
 
@@ -53,6 +54,11 @@ public final class TableBuilder {
     return new TableCell(text, column, columnSpan, rowSpan, BOX);
   }
 
+  public TableBuilder note(String marker, String text) {
+    notes.add(new TableNote(marker, text));
+    return this;
+  }
+
   public Table build() {
     return new Table(
         "p1t1",
@@ -62,7 +68,9 @@ public final class TableBuilder {
         List.of(),
         1,
         columns,
-        rows);
+        rows,
+        notes,
+        Optional.empty());
   }
 
   public static DocumentTables document(String file, Table... tables) {

@@ -4,7 +4,9 @@ import dev.inlay.extract.DocumentTables;
 import dev.inlay.table.Table;
 import dev.inlay.write.CsvTable;
 import dev.inlay.write.Form;
+import dev.inlay.write.HtmlTables;
 import dev.inlay.write.JsonTables;
+import dev.inlay.write.MarkdownTables;
 import dev.inlay.write.TableFiles;
 import dev.inlay.write.TextTables;
 import dev.inlay.write.TextTables.Limits;
@@ -51,7 +53,9 @@ abstract class Destination {
     Form ending = Form.ofEnding(goal).orElse(null);
     if (form == null && ending == null) {
       throw new IllegalArgumentException(
-          "the ending of '" + out + "' tells no form: use .txt, .csv, .json or .xlsx, or add --to");
+          "the ending of '"
+              + out
+              + "' tells no form: use .txt, .csv, .json, .md, .html or .xlsx, or add --to");
     }
     if (form != null && ending != null && form != ending) {
       throw new IllegalArgumentException(
@@ -136,6 +140,7 @@ abstract class Destination {
       switch (form) {
         case JSON -> documents.add(document);
         case CSV -> csv(document, outcome);
+        case MARKDOWN, HTML -> documents.add(document);
         default -> text(document);
       }
     }
@@ -168,6 +173,10 @@ abstract class Destination {
     void finish(Outcome outcome) {
       if (form == Form.JSON) {
         JsonTables.write(documents, terminal.out());
+      } else if (form == Form.HTML) {
+        terminal.out().print(HtmlTables.page(documents));
+      } else if (form == Form.MARKDOWN) {
+        terminal.out().print(MarkdownTables.text(documents));
       }
       if (terminal.out().checkError()) {
         outcome.outputFailed(

@@ -34,6 +34,7 @@ import picocli.CommandLine.Spec;
       "  inlay extract report.pdf -o report.xlsx        a sheet for each table",
       "  inlay extract report.pdf --pages 2-5,7 --to csv",
       "  inlay extract *.pdf --to json -o results/      a file for each report",
+      "  inlay extract report.pdf --carry-headings --leave-out totals -o list.csv",
       "  inlay extract report.pdf --below \"Landings\" --gutters 40mm,75mm,110mm",
       "",
       "Exit status: 0 all well, 1 no table found, 2 wrong use, 3 some input could not",
@@ -55,7 +56,7 @@ final class ExtractCommand implements Callable<Integer> {
   @Option(
       names = "--to",
       paramLabel = "FORM",
-      description = "The form: text (drawn boxes), csv, json or xlsx.")
+      description = "The form: text (drawn boxes), csv, json, markdown, html or xlsx.")
   private String to;
 
   @Option(names = "--overwrite", description = "Replace files that exist.")
@@ -64,6 +65,8 @@ final class ExtractCommand implements Callable<Integer> {
   @Mixin private InputOptions input;
 
   @Mixin private HandToolOptions hand;
+
+  @Mixin private ListOptions list;
 
   @Mixin private GeneralOptions general;
 
@@ -81,6 +84,7 @@ final class ExtractCommand implements Callable<Integer> {
         new Extractor(input.pages(), input.password(), hand.tools(), hand.choice());
     Destination destination;
     try {
+      list.list(); // what is wrong with it is told before long work
       destination = Destination.of(out, to, files, overwrite, terminal);
     } catch (IllegalArgumentException e) {
       throw new ParameterException(spec.commandLine(), e.getMessage(), e);
@@ -89,7 +93,7 @@ final class ExtractCommand implements Callable<Integer> {
     int workers = Runtime.getRuntime().availableProcessors();
     if (destination.isReady(outcome)) {
       FileBatch.extract(
-          files, extractor, workers, document -> take(document, destination, outcome));
+          files, extractor, workers, document -> take(list.apply(document), destination, outcome));
       destination.finish(outcome);
     }
     return outcome.exitCode();

@@ -1,7 +1,9 @@
 package dev.inlay.extract;
 
 import dev.inlay.geom.Box;
+import dev.inlay.table.PlainList;
 import dev.inlay.table.Table;
+import dev.inlay.table.WideParts;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -56,6 +58,16 @@ public record DocumentTables(
   /** The same document with other tables. */
   DocumentTables withTables(List<Table> others) {
     return new DocumentTables(path, sha256, pages, status, problems, others, traits, ledgers);
+  }
+
+  /** The same document, its wide parts put together. */
+  public DocumentTables withPartsJoined() {
+    return withTables(WideParts.join(tables));
+  }
+
+  /** The same document, its tables as plain lists. */
+  public DocumentTables asLists(PlainList list) {
+    return withTables(tables.stream().map(list::of).toList());
   }
 
   /** The file's name without its folder. */

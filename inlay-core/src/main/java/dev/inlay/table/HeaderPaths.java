@@ -22,6 +22,6 @@ final class HeaderPaths {
         }
       }
     }
-    return paths.stream().map(Column::new).toList();
+    return Column.named(paths);
   }
 }

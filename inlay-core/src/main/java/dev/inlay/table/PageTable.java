@@ -13,6 +13,7 @@ import java.util.function.UnaryOperator;
  *
  * @param frame where it stands
  * @param title the caption above it, if there is one
+ * @param notes what stands below it
  * @param columnEdges x of the boundaries between its columns, in points
  * @param headerRows how many rows at the top are header
  * @param rows from top to bottom
@@ -23,6 +24,7 @@ import java.util.function.UnaryOperator;
 record PageTable(
     TableFrame frame,
     Optional<String> title,
+    List<TableNote> notes,
     List<Double> columnEdges,
     int headerRows,
     List<TableRow> rows,
@@ -31,6 +33,7 @@ record PageTable(
     boolean last) {
 
   PageTable {
+    notes = List.copyOf(notes);
     columnEdges = List.copyOf(columnEdges);
     rows = List.copyOf(rows);
     warnings = List.copyOf(warnings);
@@ -38,13 +41,14 @@ record PageTable(
 
   /** The same table, told whether others stand above or below it on the page. */
   PageTable placed(boolean isFirst, boolean isLast) {
-    return new PageTable(frame, title, columnEdges, headerRows, rows, warnings, isFirst, isLast);
+    return new PageTable(
+        frame, title, notes, columnEdges, headerRows, rows, warnings, isFirst, isLast);
   }
 
   /** The same table without a caption. */
   PageTable withoutTitle() {
     return new PageTable(
-        frame, Optional.empty(), columnEdges, headerRows, rows, warnings, first, last);
+        frame, Optional.empty(), notes, columnEdges, headerRows, rows, warnings, first, last);
   }
 
   /** The same table with its frame and cells at other places. */
@@ -59,7 +63,8 @@ record PageTable(
       }
       moved.add(new TableRow(row.kind(), row.page(), cells));
     }
-    return new PageTable(there, title, columnEdges, headerRows, moved, warnings, first, last);
+    return new PageTable(
+        there, title, notes, columnEdges, headerRows, moved, warnings, first, last);
   }
 
   /** Whether nothing but its place tells its header. */

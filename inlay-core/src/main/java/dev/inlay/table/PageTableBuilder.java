@@ -14,7 +14,8 @@ final class PageTableBuilder {
 
   private PageTableBuilder() {}
 
-  static PageTable build(Grid grid, List<Warning> more, Optional<String> title) {
+  static PageTable build(
+      Grid grid, List<Warning> more, Optional<String> title, List<TableNote> notes) {
     Header header =
         grid.headerRows().isPresent()
             ? new Header(grid.headerRows().getAsInt(), true)
@@ -42,7 +43,7 @@ final class PageTableBuilder {
     TableFrame frame =
         new TableFrame(page, grid.frame().box(), extent(grid), grid.columnEdges(), grid.rowEdges());
     return new PageTable(
-        frame, title, grid.columnEdges(), header.rows(), rows, warnings, false, false);
+        frame, title, notes, grid.columnEdges(), header.rows(), rows, warnings, false, false);
   }
 
   private static TableCell cell(Cell cell) {

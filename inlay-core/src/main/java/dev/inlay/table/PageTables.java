@@ -59,11 +59,16 @@ public final class PageTables {
     for (int i = 0; i < grids.size(); i++) {
       Grid grid = grids.get(i);
       Optional<String> title = TitleFinder.above(grid.frame().box(), around);
-      tables.add(PageTableBuilder.build(grid, keeper.warnings(i), title));
+      tables.add(
+          PageTableBuilder.build(
+              grid,
+              keeper.warnings(i),
+              title,
+              NoteFinder.below(grid.frame().box(), around, rest.typeSize())));
     }
     for (Sideways one : sideways) {
       tables.add(
-          PageTableBuilder.build(one.grid(), one.keeper().warnings(0), one.title())
+          PageTableBuilder.build(one.grid(), one.keeper().warnings(0), one.title(), one.notes())
               .at(one.turn()::asPrinted));
       ledger = ledger.with(one.keeper().ledger());
     }

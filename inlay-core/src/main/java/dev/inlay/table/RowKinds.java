@@ -23,6 +23,10 @@ final class RowKinds {
               + "|suma|summa|celkem|razem|итого|всего|合計|総計)\\b.*",
           FLAGS);
 
+  /** What a last row begins with that sums up all above it. */
+  private static final Pattern ALL =
+      Pattern.compile("(all|alle|tous|toutes|todos|todas|tutti|tutte|alla)\\b.*", FLAGS);
+
   private RowKinds() {}
 
   /**
@@ -51,6 +55,7 @@ final class RowKinds {
     if (SUBTOTAL.matcher(first.text()).matches()) {
       return RowKind.SUBTOTAL;
     }
-    return TOTAL.matcher(first.text()).matches() ? RowKind.TOTAL : RowKind.BODY;
+    boolean all = last && ALL.matcher(first.text()).matches();
+    return all || TOTAL.matcher(first.text()).matches() ? RowKind.TOTAL : RowKind.BODY;
   }
 }

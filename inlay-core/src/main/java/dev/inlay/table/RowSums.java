@@ -83,9 +83,32 @@ final class RowSums {
       columns.end(r, kind == RowKind.BODY);
       told.add(kind == row.kind() ? row : new TableRow(kind, row.page(), row.cells()));
     }
+    tellClosingRows();
     for (int i = 0; i < unproven.size(); i++) {
       contradict(from.get(i), unproven.get(i));
     }
+  }
+
+  /** What follows the last sum and has fewer labels than records, as taxes do, is of its kind. */
+  private void tellClosingRows() {
+    int row = rows.size();
+    while (row > 0 && closesTable(row - 1)) {
+      row--;
+    }
+    boolean afterSum =
+        row > 0
+            && row < rows.size()
+            && columns.hasFigures(row - 1)
+            && told.get(row - 1).kind() != RowKind.BODY;
+    for (int r = row; afterSum && r < rows.size(); r++) {
+      told.set(r, new TableRow(RowKind.TOTAL, rows.get(r).page(), rows.get(r).cells()));
+    }
+  }
+
+  private boolean closesTable(int row) {
+    return told.get(row).kind() == RowKind.BODY
+        && columns.hasFigures(row)
+        && columns.hasFewerLabels(row);
   }
 
   /** The row from which on the rows above add up to this one; negative where there is none. */
@@ -100,8 +123,8 @@ final class RowSums {
           word
               ? addends > 0 && match.agree() > 0 && match.agree() >= match.differ()
               : addends > 1
-                  && match.differ() == 0
-                  && match.agree() >= (shaped ? 1 : COLUMNS_WITHOUT_HINT);
+                  && (shaped && match.differ() == 0 && match.agree() > 0
+                      || match.agree() >= COLUMNS_WITHOUT_HINT && match.agree() > match.differ());
       if (agrees) {
         return from;
       }

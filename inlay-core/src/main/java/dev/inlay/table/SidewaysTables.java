@@ -33,10 +33,16 @@ final class SidewaysTables {
    *
    * @param grid upright, in the places of the turned page
    * @param title the caption above it, read the same way
+   * @param notes those below it
    * @param turn how the page was turned
    * @param keeper follows its characters to where they ended
    */
-  record Sideways(Grid grid, Optional<String> title, QuarterTurn turn, LedgerKeeper keeper) {
+  record Sideways(
+      Grid grid,
+      Optional<String> title,
+      List<TableNote> notes,
+      QuarterTurn turn,
+      LedgerKeeper keeper) {
 
     /** Where it stands on the page as printed. */
     Box box() {
@@ -65,8 +71,10 @@ final class SidewaysTables {
     for (Grid grid : grids.grids()) {
       if (fillsRows(grid) && standsAlone(turn, grid)) {
         Optional<String> title = TitleFinder.above(grid.frame().box(), grids.outside());
+        List<TableNote> notes =
+            NoteFinder.below(grid.frame().box(), grids.outside(), upright.typeSize());
         LedgerKeeper keeper = new LedgerKeeper(upright, index, List.of(grid));
-        found.add(new Sideways(grid, title, turn, keeper));
+        found.add(new Sideways(grid, title, notes, turn, keeper));
       }
     }
   }

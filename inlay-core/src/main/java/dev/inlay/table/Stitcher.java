@@ -32,6 +32,9 @@ public final class Stitcher {
   /** Gutters are found on each page anew, and lie as wide as that page's texts leave them. */
   private static final double SAME_GUTTER = 0.4;
 
+  /** On a later page this share of the headings may be worded otherwise. */
+  private static final double REWORDED_SHARE = 0.25;
+
   private final List<Table> done = new ArrayList<>();
   private final List<PageTable> open = new ArrayList<>();
   private String openId = "";
@@ -56,7 +59,7 @@ public final class Stitcher {
   /** Ends the last table and yields all of them in the order of their starts. */
   public List<Table> finish() {
     close();
-    return List.copyOf(done);
+    return WideParts.tell(done);
   }
 
   private boolean goesOn(PageTable before, PageTable part) {
@@ -144,7 +147,7 @@ public final class Stitcher {
 
   private static boolean repeatsHeader(PageTable before, PageTable part) {
     return part.headerRows() > 0
-        && headerText(before).equals(headerText(part))
+        && sayTheSame(headerText(before), headerText(part))
         && (!before.isRuled() || sameColumns(before, part));
   }
 
@@ -160,10 +163,23 @@ public final class Stitcher {
     return true;
   }
 
+  /** Whether nearly all headings are the same: one may be reworded, or shortened. */
+  private static boolean sayTheSame(List<String> before, List<String> now) {
+    if (before.size() != now.size()) {
+      return false;
+    }
+    int same = 0;
+    for (int i = 0; i < before.size(); i++) {
+      same += before.get(i).equals(now.get(i)) ? 1 : 0;
+    }
+    return before.size() - same <= REWORDED_SHARE * before.size();
+  }
+
   private static List<String> headerText(PageTable part) {
     return part.header().stream()
         .flatMap(r -> r.cells().stream())
-        .map(c -> c.column() + " " + c.columnSpan() + " " + c.text())
+        .filter(c -> !c.text().isEmpty())
+        .map(c -> c.column() + " " + c.columnSpan() + " " + plain(c.text()))
         .toList();
   }
 
@@ -247,7 +263,9 @@ public final class Stitcher {
             warnings,
             first.headerRows(),
             HeaderPaths.of(first.header(), first.columns()),
-            rows));
+            rows,
+            open.stream().flatMap(p -> p.notes().stream()).distinct().toList(),
+            Optional.empty()));
     open.clear();
   }
 }

@@ -1,6 +1,7 @@
 package dev.inlay.table;
 
 import dev.inlay.grid.Warning;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,6 +16,9 @@ import java.util.Optional;
  * @param headerRows how many rows at the top are header
  * @param columns from left to right
  * @param rows header rows once, then the others
+ * @param notes what stands below it with or without a marker
+ * @param rightOf the id of the table that it goes on to the right of, where a sheet wider than the
+ *     paper was printed in parts
  */
 public record Table(
     String id,
@@ -24,7 +28,9 @@ public record Table(
     List<Warning> warnings,
     int headerRows,
     List<Column> columns,
-    List<TableRow> rows) {
+    List<TableRow> rows,
+    List<TableNote> notes,
+    Optional<String> rightOf) {
 
   /** Keeps copies that cannot change. */
   public Table {
@@ -32,6 +38,49 @@ public record Table(
     warnings = List.copyOf(warnings);
     columns = List.copyOf(columns);
     rows = List.copyOf(rows);
+    notes = List.copyOf(notes);
+  }
+
+  /** The same table, told to go on to the right of another. */
+  Table rightOf(String left) {
+    return new Table(
+        id,
+        title,
+        frames,
+        confidence,
+        warnings,
+        headerRows,
+        columns,
+        rows,
+        notes,
+        Optional.of(left));
+  }
+
+  /** The same table with other rows and columns. */
+  Table withRows(List<Column> otherColumns, List<TableRow> others) {
+    return new Table(
+        id, title, frames, confidence, warnings, headerRows, otherColumns, others, notes, rightOf);
+  }
+
+  /** This table together with the part to its right. */
+  Table withPart(Table right, List<Column> allColumns, List<TableRow> allRows) {
+    List<TableFrame> allFrames = new ArrayList<>(frames);
+    allFrames.addAll(right.frames);
+    List<Warning> allWarnings = new ArrayList<>(warnings);
+    allWarnings.addAll(right.warnings);
+    List<TableNote> allNotes = new ArrayList<>(notes);
+    allNotes.addAll(right.notes);
+    return new Table(
+        id,
+        title,
+        allFrames,
+        Math.min(confidence, right.confidence),
+        allWarnings,
+        Math.max(headerRows, right.headerRows),
+        allColumns,
+        allRows,
+        allNotes,
+        rightOf);
   }
 
   /** The rows below the header. */

@@ -11,4 +11,15 @@ import dev.inlay.geom.Box;
  * @param rowSpan how many rows it covers, at least 1
  * @param box where it stands on its row's page, in points
  */
-public record TableCell(String text, int column, int columnSpan, int rowSpan, Box box) {}
+public record TableCell(String text, int column, int columnSpan, int rowSpan, Box box) {
+
+  /** The same cell so many columns further right. */
+  TableCell shifted(int columns) {
+    return new TableCell(text, column + columns, columnSpan, rowSpan, box);
+  }
+
+  /** The same cell over so many rows. */
+  TableCell withRowSpan(int rows) {
+    return rows == rowSpan ? this : new TableCell(text, column, columnSpan, rows, box);
+  }
+}

@@ -1,10 +1,8 @@
 package dev.inlay.write;
 
-import dev.inlay.number.NumberForm;
 import dev.inlay.table.RowKind;
 import dev.inlay.table.Table;
 import dev.inlay.table.TableCell;
-import dev.inlay.table.TableRow;
 import dev.inlay.write.TextTables.Limits;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -41,11 +39,11 @@ final class BoxDrawing {
     owner = owners(table);
     shown = shownRows();
     widths = ColumnWidths.of(shownCells(), table.columns().size(), limits.width());
-    right = figureColumns();
+    right = FlatTable.figureColumns(table);
   }
 
   /** For each row and column the cell that covers it. */
-  private static TableCell[][] owners(Table table) {
+  static TableCell[][] owners(Table table) {
     int rows = table.rows().size();
     int columns = table.columns().size();
     TableCell[][] owner = new TableCell[rows][columns];
@@ -79,24 +77,6 @@ final class BoxDrawing {
     shown.forEach(row -> cells.addAll(Arrays.asList(owner[row])));
     cells.remove(null);
     return cells;
-  }
-
-  private boolean[] figureColumns() {
-    boolean[] figures = new boolean[table.columns().size()];
-    for (int c = 0; c < figures.length; c++) {
-      int numbers = 0;
-      int texts = 0;
-      for (TableRow row : table.bodyRows()) {
-        for (TableCell cell : row.cells()) {
-          if (cell.column() == c && cell.columnSpan() == 1 && !cell.text().isEmpty()) {
-            texts++;
-            numbers += NumberForm.looksNumeric(cell.text()) ? 1 : 0;
-          }
-        }
-      }
-      figures[c] = numbers * 2 > texts;
-    }
-    return figures;
   }
 
   List<String> lines() {

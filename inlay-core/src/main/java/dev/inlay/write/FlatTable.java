@@ -54,6 +54,29 @@ final class FlatTable {
     return texts;
   }
 
+  /** Which columns hold numbers for the most part, by the shape of their texts. */
+  static boolean[] figureColumns(Table table) {
+    boolean[] figures = new boolean[table.columns().size()];
+    for (int c = 0; c < figures.length; c++) {
+      int numbers = 0;
+      int texts = 0;
+      for (TableRow row : table.bodyRows()) {
+        for (TableCell cell : row.cells()) {
+          if (cell.column() == c && cell.columnSpan() == 1 && !cell.text().isEmpty()) {
+            texts++;
+            numbers += NumberForm.looksNumeric(cell.text()) ? 1 : 0;
+          }
+        }
+      }
+      figures[c] = numbers * 2 > texts;
+    }
+    return figures;
+  }
+
+  boolean[] figureColumns() {
+    return figureColumns(table);
+  }
+
   /** How the table writes its numbers. */
   NumberForm numberForm() {
     return form;

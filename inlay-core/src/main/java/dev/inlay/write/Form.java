@@ -13,6 +13,10 @@ public enum Form {
   CSV("csv"),
   /** All that is known, for programs. */
   JSON("json"),
+  /** Tables with pipes, as notes and web pages take them. */
+  MARKDOWN("md"),
+  /** A web page, cells merged as printed. */
+  HTML("html"),
   /** A workbook, a sheet for each table. */
   XLSX("xlsx");
 

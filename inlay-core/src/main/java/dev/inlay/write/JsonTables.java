@@ -7,6 +7,7 @@ import dev.inlay.table.Column;
 import dev.inlay.table.Table;
 import dev.inlay.table.TableCell;
 import dev.inlay.table.TableFrame;
+import dev.inlay.table.TableNote;
 import dev.inlay.table.TableRow;
 import java.io.OutputStream;
 import java.util.List;
@@ -59,6 +60,7 @@ public final class JsonTables {
     newLine("  ");
     json.writeStartObject();
     json.writeStringProperty("id", table.id());
+    table.rightOf().ifPresent(left -> json.writeStringProperty("rightOf", left));
     table.title().ifPresent(title -> json.writeStringProperty("title", title));
     JsonOutput.numbers(json, "pages", table.pages());
     json.writeArrayPropertyStart("frames");
@@ -73,8 +75,13 @@ public final class JsonTables {
     table.columns().forEach(this::column);
     json.writeEndArray();
     json.writeArrayPropertyStart("rows");
-    table.rows().forEach(this::row);
+    table.rows().forEach(row -> row(row, table.notes()));
     json.writeEndArray();
+    if (!table.notes().isEmpty()) {
+      json.writeArrayPropertyStart("notes");
+      table.notes().forEach(this::note);
+      json.writeEndArray();
+    }
     json.writeEndObject();
   }
 
@@ -102,7 +109,16 @@ public final class JsonTables {
     json.writeEndObject();
   }
 
-  private void row(TableRow row) {
+  private void note(TableNote note) {
+    json.writeStartObject();
+    if (!note.marker().isEmpty()) {
+      json.writeStringProperty("marker", note.marker());
+    }
+    json.writeStringProperty("text", note.text());
+    json.writeEndObject();
+  }
+
+  private void row(TableRow row, List<TableNote> notes) {
     newLine("   ");
     json.writeStartObject();
     json.writeStringProperty("kind", row.kind().word());
@@ -110,16 +126,18 @@ public final class JsonTables {
     json.writeArrayPropertyStart("cells");
     for (TableCell cell : row.cells()) {
       if (!cell.text().isEmpty()) {
-        cell(cell);
+        cell(cell, notes);
       }
     }
     json.writeEndArray();
     json.writeEndObject();
   }
 
-  private void cell(TableCell cell) {
+  private void cell(TableCell cell, List<TableNote> notes) {
     json.writeStartObject();
     json.writeStringProperty("text", cell.text());
+    TableNote.markerIn(cell.text(), notes)
+        .ifPresent(marker -> json.writeStringProperty("marker", marker));
     json.writeNumberProperty("column", cell.column());
     json.writeNumberProperty("columnSpan", cell.columnSpan());
     json.writeNumberProperty("rowSpan", cell.rowSpan());

@@ -60,6 +60,8 @@ public final class TableFiles {
     }
     switch (form) {
       case TEXT -> place(file, out -> out.write(text(documents)));
+      case MARKDOWN -> place(file, out -> out.write(utf8(MarkdownTables.text(documents))));
+      case HTML -> place(file, out -> out.write(utf8(HtmlTables.page(documents))));
       case JSON -> place(file, out -> JsonTables.write(documents, out));
       case XLSX -> place(file, out -> WorkbookTables.write(documents, out));
       case CSV -> {
@@ -71,7 +73,11 @@ public final class TableFiles {
 
   private static byte[] text(List<DocumentTables> documents) {
     List<String> lines = TextTables.lines(documents, Limits.NONE);
-    return TextTables.joined(lines).getBytes(StandardCharsets.UTF_8);
+    return utf8(TextTables.joined(lines));
+  }
+
+  private static byte[] utf8(String text) {
+    return text.getBytes(StandardCharsets.UTF_8);
   }
 
   private List<Path> writeCsv(List<DocumentTables> documents, Path file)

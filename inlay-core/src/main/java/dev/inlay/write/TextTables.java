@@ -5,6 +5,7 @@ import dev.inlay.grid.Warning;
 import dev.inlay.table.RulingExtent;
 import dev.inlay.table.Table;
 import dev.inlay.table.TableFrame;
+import dev.inlay.table.TableNote;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -38,6 +39,9 @@ public final class TextTables {
         lines.add("");
         lines.addAll(describe(table));
         lines.addAll(new BoxDrawing(table, limits).lines());
+        for (TableNote note : table.notes()) {
+          lines.add(" " + (note.marker().isEmpty() ? "" : note.marker() + " ") + note.text());
+        }
       }
     }
     return lines;
@@ -51,17 +55,8 @@ public final class TextTables {
   private static List<String> describe(Table table) {
     List<String> lines = new ArrayList<>();
     lines.add(table.id() + table.title().map(t -> "  " + t).orElse(""));
-    lines.add(
-        "      "
-            + pages(table)
-            + ", "
-            + counted(table.bodyRows().size(), "row")
-            + " and "
-            + counted(table.columns().size(), "column")
-            + ", "
-            + rulings(table.frames().get(0).rulings())
-            + ", confidence "
-            + table.confidence());
+    lines.add("      " + place(table));
+    table.rightOf().ifPresent(left -> lines.add("      goes on to the right of " + left));
     for (Warning warning : table.warnings()) {
       lines.add(
           "      ! "
@@ -72,6 +67,19 @@ public final class TextTables {
               + warning.message());
     }
     return lines;
+  }
+
+  /** Where a table stands, how large it is, and how sure. */
+  static String place(Table table) {
+    return pages(table)
+        + ", "
+        + counted(table.bodyRows().size(), "row")
+        + " and "
+        + counted(table.columns().size(), "column")
+        + ", "
+        + rulings(table.frames().get(0).rulings())
+        + ", confidence "
+        + table.confidence();
   }
 
   /** The word for how far a table is ruled. */
