@@ -19,7 +19,7 @@ import java.util.concurrent.FutureTask;
 public final class OrderedWork<T> implements AutoCloseable {
 
   /** Pieces begun ahead of the one awaited, for each worker. */
-  private static final int AHEAD = 3;
+  private static final int AHEAD = 6;
 
   /** Takes results. */
   public interface Sink<T> {

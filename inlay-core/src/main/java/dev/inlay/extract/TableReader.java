@@ -2,6 +2,7 @@ package dev.inlay.extract;
 
 import dev.inlay.find.EdgeLine;
 import dev.inlay.find.FurnitureFinder;
+import dev.inlay.geom.Box;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
@@ -13,6 +14,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
+import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -36,7 +38,8 @@ final class TableReader implements AutoCloseable {
       Page page, Guidance guidance, PageTables tables, List<EdgeLine> edges, Problem defect) {}
 
   /** What is left of a page. */
-  private record Done(PageTables tables, PageLedger ledger, Problem defect) {}
+  private record Done(
+      Page page, Guidance guidance, PageTables tables, List<TextLine> furniture, Problem defect) {}
 
   private final OrderedWork<Reading> firstReadings;
   private final OrderedWork<Done> lastReadings;
@@ -98,21 +101,19 @@ final class TableReader implements AutoCloseable {
 
   private static Done readWithout(List<EdgeLine> furniture, Reading reading) {
     if (reading.tables() == null) {
-      return new Done(null, null, reading.defect());
+      return new Done(null, null, null, List.of(), reading.defect());
     }
     Page page = reading.page();
     List<TextLine> lines = furniture.stream().map(EdgeLine::line).toList();
     try {
+      boolean inTable = furniture.stream().anyMatch(EdgeLine::inTable);
       PageTables tables =
-          furniture.stream().anyMatch(EdgeLine::inTable)
+          inTable
               ? PageTables.of(page.withFurniture(glyphs(lines)), reading.guidance())
               : reading.tables().withFurniture(lines);
-      PageLedger ledger =
-          new PageLedger(
-              page.number(), tables.ledger(), lines.stream().map(TextLine::box).toList());
-      return new Done(tables, ledger, null);
+      return new Done(page, reading.guidance(), tables, lines, null);
     } catch (RuntimeException e) {
-      return new Done(null, null, defect(page, e));
+      return new Done(null, null, null, List.of(), defect(page, e));
     }
   }
 
@@ -126,10 +127,23 @@ final class TableReader implements AutoCloseable {
   private void stitch(Done done) {
     if (done.defect() != null) {
       defects.add(done.defect());
-    } else {
-      stitcher.add(done.tables());
-      ledgers.add(done.ledger());
+      return;
     }
+    PageTables tables = withColumnsBefore(done);
+    stitcher.add(tables);
+    List<Box> furniturePlaces = done.furniture().stream().map(TextLine::box).toList();
+    ledgers.add(new PageLedger(tables.page(), tables.ledger(), furniturePlaces));
+  }
+
+  /** A page whose few rows do not show all columns is read with those of the page before. */
+  private PageTables withColumnsBefore(Done done) {
+    Optional<List<Double>> gutters = stitcher.guttersFor(done.tables());
+    if (gutters.isEmpty() || done.guidance().area().isPresent()) {
+      return done.tables();
+    }
+    Guidance given = done.guidance().withGutters(gutters.get());
+    PageTables again = PageTables.of(done.page().withFurniture(glyphs(done.furniture())), given);
+    return stitcher.fits(again) ? again : done.tables();
   }
 
   /** Ends the last table and yields all of them; after {@link #finish}. */

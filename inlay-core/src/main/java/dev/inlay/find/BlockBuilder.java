@@ -69,9 +69,7 @@ final class BlockBuilder {
     int end = from + kept.to();
     Box box = around(lines.subList(start, end));
     List<Ruling> own = rulingsOf(box);
-    while (end - start > 1 && isRuledOff(lines.get(end - 2), lines.get(end - 1), own)) {
-      end--;
-    }
+    end = aboveNotes(start, end, own);
     List<TextLine> heads = turnedHeadings(box);
     start = Math.max(withHeadings(start, end, box, own, heads), Math.min(taken, start));
     List<PieceLine> block = withoutAsides(lines.subList(start, end));
@@ -82,6 +80,14 @@ final class BlockBuilder {
         GutterFinder.find(isRuledInRows(block, tabular, own) ? block : tabular);
     if (!TableSigns.looksLikeTable(block, tabular, gutters, own.size())) {
       return Optional.empty();
+    }
+    if (start > taken && block.get(0) == lines.get(start)) {
+      Optional<List<Interval>> shared = HeadingAbove.gutters(lines.get(start - 1), block, gutters);
+      if (shared.isPresent()) {
+        gutters = shared.get();
+        block = new ArrayList<>(block);
+        block.add(0, lines.get(start - 1));
+      }
     }
     Frame frame = new Frame(page, whole(block, own, heads), own, List.of());
     return Optional.of(new OpenFrame(frame, block, heads, gutters, false));
@@ -190,13 +196,19 @@ final class BlockBuilder {
         .toList();
   }
 
-  /** Whether a single line below the last ruling of a block is a note to it, not a row. */
-  private static boolean isRuledOff(PieceLine above, PieceLine last, List<Ruling> rulings) {
-    if (last.isTabular() || rulings.size() < 2) {
-      return false;
+  /** The end of a block without the notes, lines of one piece, below its last ruling. */
+  private int aboveNotes(int start, int end, List<Ruling> rulings) {
+    if (rulings.size() < 2) {
+      return end;
     }
     double lowest = rulings.get(rulings.size() - 1).at();
-    return lowest > above.line().baseline() && lowest < last.line().baseline();
+    int above = end;
+    while (above - start > 1
+        && !lines.get(above - 1).isTabular()
+        && lines.get(above - 1).line().baseline() > lowest) {
+      above--;
+    }
+    return lines.get(above - 1).line().baseline() < lowest ? above : end;
   }
 
   /** Whether a ruling over the block's width parts a line from the one below it. */

@@ -4,6 +4,7 @@ import dev.inlay.find.Ruling;
 import dev.inlay.geom.Interval;
 import dev.inlay.grid.LineCells.Part;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /**
  * Tells how many lines at the top of an open frame are header: those above the first inner ruling,
@@ -25,6 +26,8 @@ record HeaderLines(int count, boolean sure) {
 
   /** A column holds figures where this share of its texts does. */
   private static final double FIGURE_COLUMN = 0.6;
+
+  private static final Pattern YEAR = Pattern.compile("(19|20)\\d\\d([/–-]\\d{2,4})?\\*?");
 
   static HeaderLines of(List<LineCells> lines, List<Ruling> rulings, int columns) {
     int ruled = aboveFirstInnerRuling(lines, rulings);
@@ -50,7 +53,7 @@ record HeaderLines(int count, boolean sure) {
     if (bold > 0) {
       return new HeaderLines(bold, true);
     }
-    if (words == 0 && headsByNumber(lines)) {
+    if (words == 0 && (headsByNumber(lines) || headsByYear(lines))) {
       return new HeaderLines(1, true);
     }
     if (words > 0) {
@@ -68,6 +71,15 @@ record HeaderLines(int count, boolean sure) {
     return lines.size() > 2
         && Figures.areConsecutive(numbersOf(lines.get(0)))
         && !Figures.areConsecutive(numbersOf(lines.get(1)));
+  }
+
+  /** Whether the first line has nothing but years, and none over the labels of the others. */
+  private static boolean headsByYear(List<LineCells> lines) {
+    List<Part> first = lines.get(0).parts();
+    return lines.size() > 2
+        && first.size() > 1
+        && first.stream().allMatch(p -> p.first() > 0 && YEAR.matcher(p.text()).matches())
+        && lines.stream().skip(1).allMatch(l -> l.parts().get(0).first() == 0);
   }
 
   private static List<String> numbersOf(LineCells line) {

@@ -23,9 +23,13 @@ public final class OpenGridBuilder {
   /** A gutter narrower than this many type sizes could be a space inside a cell. */
   private static final double NARROW_GUTTER = 0.25;
 
+  /** Where rows have so many texts, a line with two of them may head rows. */
+  private static final int LEAST_PARTS = 4;
+
   private final OpenFrame open;
   private final List<LineCells> lines = new ArrayList<>();
   private final SumLabels sumLabels;
+  private final int usualParts;
   private final List<Interval> columns = new ArrayList<>();
   private final List<List<Cell>> rows = new ArrayList<>();
   private final List<Double> rowEdges = new ArrayList<>();
@@ -42,6 +46,8 @@ public final class OpenGridBuilder {
             ? open.lines().stream().map(l -> LineCells.ofGiven(l, gutters)).toList()
             : PhraseJoiner.join(open.lines().stream().map(l -> LineCells.of(l, gutters)).toList()));
     sumLabels = new SumLabels(lines);
+    int[] counts = lines.stream().mapToInt(l -> l.parts().size()).sorted().toArray();
+    usualParts = counts.length == 0 ? 0 : counts[counts.length / 2];
     double from = open.frame().box().left();
     for (Interval gutter : open.gutters()) {
       columns.add(new Interval(from, gutter.middle()));
@@ -160,7 +166,7 @@ public final class OpenGridBuilder {
     }
     List<Cell> cells = new ArrayList<>();
     if (isHeading(joined)) {
-      cells.add(cell(row, 0, columns.size(), 1, joined.get(0).parts().get(0).words()));
+      cells.add(cell(row, 0, columns.size(), 1, wordsOf(joined.get(0))));
     } else {
       if (label != null) {
         cells.add(cell(row, 0, label.last() + 1, 1, label.words()));
@@ -179,13 +185,30 @@ public final class OpenGridBuilder {
     rowEdges.add(joined.get(joined.size() - 1).line().box().bottom());
   }
 
-  /** A line with one text, at the left or over gutters, heads the rows below it. */
-  private static boolean isHeading(List<LineCells> joined) {
-    if (joined.size() > 1 || joined.get(0).parts().size() > 1) {
+  /**
+   * A line with one text, at the left or over gutters, heads the rows below it; so does a code with
+   * a name that keeps to no column, where rows have far more texts.
+   */
+  private boolean isHeading(List<LineCells> joined) {
+    if (joined.size() > 1) {
       return false;
     }
-    Part only = joined.get(0).parts().get(0);
-    return only.first() == 0 || only.spans();
+    List<Part> parts = joined.get(0).parts();
+    Part first = parts.get(0);
+    if (parts.size() == 1) {
+      return first.first() == 0 || first.spans();
+    }
+    Part name = parts.get(1);
+    return parts.size() == 2
+        && first.first() == 0
+        && (first.spans() || name.spans())
+        && usualParts >= LEAST_PARTS
+        && name.text().codePoints().anyMatch(Character::isLetter)
+        && !Figures.isFigure(name.text());
+  }
+
+  private static List<Word> wordsOf(LineCells line) {
+    return line.parts().stream().flatMap(p -> p.words().stream()).toList();
   }
 
   private static Cell cell(int row, int column, int columnSpan, int rowSpan, List<Word> words) {
@@ -229,7 +252,11 @@ public final class OpenGridBuilder {
     List<LineCells> crossing =
         lines.stream()
             .skip(headerLines)
-            .filter(l -> l.parts().size() > 1 && sumLabels.of(List.of(l)) == null)
+            .filter(
+                l ->
+                    l.parts().size() > 1
+                        && !isHeading(List.of(l))
+                        && sumLabels.of(List.of(l)) == null)
             .filter(l -> l.parts().stream().anyMatch(Part::spans))
             .toList();
     if (!crossing.isEmpty()) {

@@ -2,6 +2,7 @@ package dev.inlay.table;
 
 import dev.inlay.grid.Figures;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -24,12 +25,14 @@ final class BrokenRow {
    *
    * @param before the rows before the break
    * @param rest the first row behind it
+   * @param ruled whether rulings box every cell: a cell's whole text may stand behind the break
+   *     then
    * @return empty where they are two rows
    */
-  static Optional<TableRow> join(List<TableRow> before, TableRow rest) {
+  static Optional<TableRow> join(List<TableRow> before, TableRow rest, boolean ruled) {
     TableRow last = before.get(before.size() - 1);
     boolean records = last.kind() == RowKind.BODY && rest.kind() == RowKind.BODY;
-    return records && isRestOf(rest, last) && beginWithLabels(before)
+    return records && isRestOf(rest, last, ruled) && beginWithLabels(before)
         ? Optional.of(joined(last, rest))
         : Optional.empty();
   }
@@ -41,13 +44,13 @@ final class BrokenRow {
   }
 
   /** Whether a row without label adds words alone, each below words of the other row. */
-  private static boolean isRestOf(TableRow rest, TableRow row) {
+  private static boolean isRestOf(TableRow rest, TableRow row, boolean ruled) {
     boolean adds = false;
     for (TableCell cell : rest.cells()) {
       if (!cell.text().isEmpty()) {
         String above = textAt(row, cell.column());
         if (cell.column() == 0
-            || above.isEmpty()
+            || above.isEmpty() && !ruled
             || Figures.isFigure(above)
             || Figures.isFigure(cell.text())) {
           return false;
@@ -68,11 +71,20 @@ final class BrokenRow {
 
   private static TableRow joined(TableRow row, TableRow rest) {
     List<TableCell> cells = new ArrayList<>();
+    for (TableCell cell : rest.cells()) {
+      if (textAt(row, cell.column()).isEmpty() && !cell.text().isEmpty()) {
+        cells.add(cell);
+      }
+    }
     for (TableCell cell : row.cells()) {
+      if (cell.text().isEmpty()) {
+        continue;
+      }
       String more = textAt(rest, cell.column());
       String text = more.isEmpty() ? cell.text() : cell.text() + " " + more;
       cells.add(new TableCell(text, cell.column(), cell.columnSpan(), cell.rowSpan(), cell.box()));
     }
+    cells.sort(Comparator.comparingInt(TableCell::column));
     return new TableRow(row.kind(), row.page(), cells);
   }
 }

@@ -25,4 +25,9 @@ public record Guidance(
   public Guidance {
     gutters = List.copyOf(gutters);
   }
+
+  /** The same, with gutters given. */
+  public Guidance withGutters(List<Double> given) {
+    return new Guidance(area, areaIsFrame, given, rulings);
+  }
 }

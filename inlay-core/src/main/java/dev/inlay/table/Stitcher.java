@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -54,6 +55,41 @@ public final class Stitcher {
       }
       open.add(part);
     }
+  }
+
+  /**
+   * The gutters of the table that ends the page before, where the one that begins the next page has
+   * the same headings but shows fewer columns: few rows do not show them all.
+   *
+   * @param page the next page
+   */
+  public Optional<List<Double>> guttersFor(PageTables page) {
+    if (open.isEmpty() || page.tables().size() != 1) {
+      return Optional.empty();
+    }
+    PageTable before = open.get(open.size() - 1);
+    PageTable part = page.tables().get(0);
+    boolean follows = before.last() && part.frame().page() == before.frame().page() + 1;
+    boolean fewer = part.columns() < before.columns() && !before.isRuled();
+    return follows && fewer && words(part.header()).equals(words(open.get(0).header()))
+        ? Optional.of(before.columnEdges().subList(1, before.columns()))
+        : Optional.empty();
+  }
+
+  /** Whether a page, read again with gutters given, goes on with the table before. */
+  public boolean fits(PageTables page) {
+    return page.tables().size() == 1
+        && goesOn(open.get(open.size() - 1), page.tables().get(0))
+        && page.tables().get(0).warnings().stream()
+            .noneMatch(w -> w.code() == WarningCode.CUT_WORD);
+  }
+
+  private static String words(List<TableRow> header) {
+    return header.stream()
+        .flatMap(r -> r.cells().stream())
+        .map(TableCell::text)
+        .collect(Collectors.joining())
+        .replaceAll("\\s+", "");
   }
 
   /** Ends the last table and yields all of them in the order of their starts. */
@@ -221,10 +257,11 @@ public final class Stitcher {
   }
 
   /** Adds the rows of a part; its first may be the rest of the last row before a page break. */
-  private static void addRows(List<TableRow> more, List<TableRow> rows, boolean behindBreak) {
+  private static void addRows(
+      List<TableRow> more, List<TableRow> rows, boolean behindBreak, boolean ruled) {
     Optional<TableRow> whole =
         behindBreak && !more.isEmpty() && !rows.isEmpty()
-            ? BrokenRow.join(rows, more.get(0))
+            ? BrokenRow.join(rows, more.get(0), ruled)
             : Optional.empty();
     whole.ifPresent(row -> rows.set(rows.size() - 1, row));
     rows.addAll(whole.isPresent() ? more.subList(1, more.size()) : more);
@@ -239,7 +276,7 @@ public final class Stitcher {
     List<Warning> warnings = new ArrayList<>();
     for (PageTable part : open) {
       List<TableRow> more = part == first ? part.body() : withoutRepeatedHeader(first, part);
-      addRows(withoutRepeatedHeadings(more, rows), rows, part != first);
+      addRows(withoutRepeatedHeadings(more, rows), rows, part != first, part.isRuled());
       part.warnings().stream()
           .filter(w -> part == first || w.code() != WarningCode.HEADER_UNSURE)
           .forEach(warnings::add);
