@@ -40,6 +40,7 @@ final class AreaFinder {
                 whole ? Optional.empty() : Optional.of(box),
                 tools.frame().isPresent(),
                 tools.guttersOn(page),
+                false,
                 tools.rulings()));
   }
 

@@ -2,8 +2,10 @@ package dev.inlay.extract;
 
 import dev.inlay.find.EdgeLine;
 import dev.inlay.find.FurnitureFinder;
+import dev.inlay.find.HeadingGutters;
 import dev.inlay.geom.Box;
 import dev.inlay.page.Glyph;
+import dev.inlay.page.LineComposer;
 import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
 import dev.inlay.table.Guidance;
@@ -137,12 +139,17 @@ final class TableReader implements AutoCloseable {
 
   /** A page whose few rows do not show all columns is read with those of the page before. */
   private PageTables withColumnsBefore(Done done) {
-    Optional<List<Double>> gutters = stitcher.guttersFor(done.tables());
-    if (gutters.isEmpty() || done.guidance().area().isPresent()) {
+    Optional<List<String>> headings = stitcher.headingsFor(done.tables());
+    if (headings.isEmpty() || done.guidance().area().isPresent()) {
       return done.tables();
     }
-    Guidance given = done.guidance().withGutters(gutters.get());
-    PageTables again = PageTables.of(done.page().withFurniture(glyphs(done.furniture())), given);
+    Page clear = done.page().withFurniture(glyphs(done.furniture()));
+    Optional<List<Double>> gutters =
+        HeadingGutters.of(LineComposer.compose(clear.glyphs()), headings.get());
+    if (gutters.isEmpty()) {
+      return done.tables();
+    }
+    PageTables again = PageTables.of(clear, done.guidance().withGutters(gutters.get()));
     return stitcher.fits(again) ? again : done.tables();
   }
 

@@ -87,6 +87,9 @@ final class BlockBuilder {
         gutters = shared.get();
         block = new ArrayList<>(block);
         block.add(0, lines.get(start - 1));
+      } else if (HeadingAbove.goesOnIn(lines.get(start - 1), block)) {
+        block = new ArrayList<>(block);
+        block.add(0, lines.get(start - 1));
       }
     }
     Frame frame = new Frame(page, whole(block, own, heads), own, List.of());

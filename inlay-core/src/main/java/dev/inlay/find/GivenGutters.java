@@ -59,6 +59,34 @@ public record GivenGutters(OpenFrame frame, List<Cut> cuts) {
     return new GivenGutters(open, cuts);
   }
 
+  /**
+   * The frame of lines whose gutters are known from elsewhere; texts may reach over them.
+   *
+   * @param frame the frame of the table
+   * @param lines those inside it
+   * @param gutters x of each, in points
+   */
+  public static OpenFrame known(Frame frame, List<TextLine> lines, List<Double> gutters) {
+    List<PieceLine> sorted =
+        PieceLine.of(
+            lines.stream().sorted(Comparator.comparingDouble(TextLine::baseline)).toList());
+    List<Interval> places = gutters.stream().map(x -> whiteAround(x, frame, sorted)).toList();
+    return new OpenFrame(frame, sorted, List.of(), places, false);
+  }
+
+  /** The white round a place between the texts of lines that have several. */
+  private static Interval whiteAround(double x, Frame frame, List<PieceLine> lines) {
+    double from = frame.box().left();
+    double to = frame.box().right();
+    for (PieceLine line : lines) {
+      for (Word word : line.isTabular() ? line.words() : List.<Word>of()) {
+        from = word.box().right() <= x ? Math.max(from, word.box().right()) : from;
+        to = word.box().left() >= x ? Math.min(to, word.box().left()) : to;
+      }
+    }
+    return new Interval(from, to);
+  }
+
   private static List<Word> parted(Word word, List<Interval> gutters, List<Cut> cuts) {
     List<Word> parts = new ArrayList<>();
     List<Glyph> open = new ArrayList<>();

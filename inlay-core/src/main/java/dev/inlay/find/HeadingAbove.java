@@ -1,5 +1,6 @@
 package dev.inlay.find;
 
+import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.Word;
 import java.util.ArrayList;
@@ -22,6 +23,9 @@ final class HeadingAbove {
   private static final double SAME_STEP = 1.25;
 
   private static final int LEAST_COLUMNS = 3;
+
+  /** The lines of one heading keep to their edge and their step exactly, in type sizes. */
+  private static final double EXACT = 0.06;
 
   private HeadingAbove() {}
 
@@ -49,6 +53,34 @@ final class HeadingAbove {
     return shared.size() == gutters.size() && stands(line, shared)
         ? Optional.of(shared)
         : Optional.empty();
+  }
+
+  /**
+   * Whether a line of one text is the top of a heading that goes on in the block's first line: it
+   * stands in the same step, and begins, ends or centres where the text below it does.
+   */
+  static boolean goesOnIn(PieceLine line, List<PieceLine> block) {
+    PieceLine first = block.get(0);
+    if (block.size() < 3 || line.isTabular() || TableSigns.figuresIn(first) > 0) {
+      return false;
+    }
+    double size = line.line().size();
+    double step = first.line().baseline() - line.line().baseline();
+    double next = block.get(1).line().baseline() - first.line().baseline();
+    Box box = line.box();
+    double left = block.stream().mapToDouble(l -> l.box().left()).min().orElse(0);
+    PieceLine last = block.get(block.size() - 1);
+    double mean = (last.line().baseline() - first.line().baseline()) / (block.size() - 1);
+    return Math.abs(step - next) < EXACT * size
+        && step <= SAME_STEP * mean
+        && box.left() > left + size
+        && first.pieces().stream().anyMatch(p -> isAligned(p.box(), box, EXACT * size));
+  }
+
+  private static boolean isAligned(Box a, Box b, double exact) {
+    return Math.abs(a.left() - b.left()) < exact
+        || Math.abs(a.right() - b.right()) < exact
+        || Math.abs(a.centreX() - b.centreX()) < exact;
   }
 
   private static boolean stands(PieceLine line, List<Interval> gutters) {

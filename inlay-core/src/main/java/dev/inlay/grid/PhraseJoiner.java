@@ -24,6 +24,12 @@ final class PhraseJoiner {
 
   private static final int LEAST_AT_EDGE = 2;
 
+  /** The lines of a heading keep an edge of their own, which the texts below may not share. */
+  private static final int LINES_BESIDE = 2;
+
+  /** They keep to it exactly, in type sizes. */
+  private static final double EXACT = 0.03;
+
   private final List<LineCells> lines;
 
   private PhraseJoiner(List<LineCells> lines) {
@@ -66,16 +72,22 @@ final class PhraseJoiner {
   private boolean keepsEdge(
       Part part, int column, ToDoubleFunction<Box> edge, LineCells own, double size) {
     double place = edge.applyAsDouble(part.box());
+    int here = lines.indexOf(own);
     int all = 0;
     int there = 0;
-    for (LineCells line : lines) {
-      for (Part other : line.parts()) {
-        if (line != own && other.first() == column && other.last() == column) {
+    int beside = 0;
+    for (int i = 0; i < lines.size(); i++) {
+      for (Part other : lines.get(i).parts()) {
+        if (i != here && other.first() == column && other.last() == column) {
+          double off = Math.abs(edge.applyAsDouble(other.box()) - place);
           all++;
-          there += Math.abs(edge.applyAsDouble(other.box()) - place) < SAME_EDGE * size ? 1 : 0;
+          there += off < SAME_EDGE * size ? 1 : 0;
+          beside += Math.abs(i - here) <= LINES_BESIDE && off < EXACT * size ? 1 : 0;
         }
       }
     }
-    return there >= Math.max(LEAST_AT_EDGE, EDGE_SHARE * all) || all < LEAST_AT_EDGE;
+    return there >= Math.max(LEAST_AT_EDGE, EDGE_SHARE * all)
+        || beside >= LEAST_AT_EDGE
+        || all < LEAST_AT_EDGE;
   }
 }

@@ -1,9 +1,11 @@
 package dev.inlay.grid;
 
 import dev.inlay.find.Frame;
+import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import dev.inlay.grid.LineCells.Part;
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 
 /**
@@ -24,6 +26,9 @@ final class RowJoiner {
 
   /** Fewer bands between rulings do not show that each is a row. */
   private static final int LEAST_BANDS = 4;
+
+  /** Middles of cells centred in one row differ by at most this many type sizes. */
+  private static final double CENTRED = 0.25;
 
   /** A band of so many lines is several rows where most of its lines begin at the left. */
   private static final int LONG_BAND = 4;
@@ -101,8 +106,40 @@ final class RowJoiner {
       several += band.size() > 1 ? 1 : 0;
       listed += linesWithFigures(band) > 1 || isListed(band) ? 1 : 0;
     }
-    boolean rows = bands.size() >= LEAST_BANDS && several > 0 && listed <= LISTED_SHARE * several;
+    boolean shown = bands.size() >= LEAST_BANDS || bands.size() > 1 && areCentred(bands);
+    boolean rows = shown && several > 0 && listed <= LISTED_SHARE * several;
     return rows ? withHeadingsApart(bands) : List.of();
+  }
+
+  /**
+   * Whether the texts of each band stand about its middle, in different numbers of lines: cells of
+   * one row, each centred in its height.
+   */
+  private boolean areCentred(List<List<LineCells>> bands) {
+    int uneven = 0;
+    for (List<LineCells> band : bands) {
+      Box[] texts = new Box[columns.size()];
+      for (LineCells line : band) {
+        for (Part part : line.parts()) {
+          int at = LineCells.home(part, columns);
+          texts[at] = texts[at] == null ? part.box() : texts[at].union(part.box());
+        }
+      }
+      double size = band.get(0).line().line().size();
+      DoubleSummaryStatistics middles = new DoubleSummaryStatistics();
+      DoubleSummaryStatistics heights = new DoubleSummaryStatistics();
+      for (Box box : texts) {
+        if (box != null) {
+          middles.accept(box.centreY());
+          heights.accept(box.height());
+        }
+      }
+      if (middles.getMax() - middles.getMin() > CENTRED * size) {
+        return false;
+      }
+      uneven += heights.getMax() > heights.getMin() + size / 2 ? 1 : 0;
+    }
+    return uneven * 2 >= bands.size();
   }
 
   /** Whether nearly every line of a band begins at the left, as rows do. */

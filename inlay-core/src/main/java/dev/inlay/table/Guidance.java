@@ -12,22 +12,28 @@ import java.util.Optional;
  *     text in it looks like
  * @param gutters where columns part, from left to right, in points; empty where they are to be
  *     found
+ * @param textsMayCross whether headings of rows may reach over the gutters, as where these are
+ *     known from the page before
  * @param rulings what rulings mean
  */
 public record Guidance(
-    Optional<Box> area, boolean areaIsFrame, List<Double> gutters, RulingUse rulings) {
+    Optional<Box> area,
+    boolean areaIsFrame,
+    List<Double> gutters,
+    boolean textsMayCross,
+    RulingUse rulings) {
 
   /** Nothing is said: tables are found. */
   public static final Guidance NONE =
-      new Guidance(Optional.empty(), false, List.of(), RulingUse.WEIGH);
+      new Guidance(Optional.empty(), false, List.of(), false, RulingUse.WEIGH);
 
   /** Keeps a copy of the gutters that cannot change. */
   public Guidance {
     gutters = List.copyOf(gutters);
   }
 
-  /** The same, with gutters given. */
-  public Guidance withGutters(List<Double> given) {
-    return new Guidance(area, areaIsFrame, given, rulings);
+  /** The same, with gutters known from the page before, which headings of rows may cross. */
+  public Guidance withGutters(List<Double> known) {
+    return new Guidance(area, areaIsFrame, known, true, rulings);
   }
 }

@@ -102,6 +102,9 @@ final class GuidedGrids {
   /** The grid of a frame parted by the gutters given. */
   private Grid parted(Frame frame) {
     List<TextLine> lines = upright(LineComposer.compose(index.within(frame.box())));
+    if (guidance.textsMayCross()) {
+      return OpenGridBuilder.build(GivenGutters.known(frame, lines, guidance.gutters()));
+    }
     GivenGutters given = GivenGutters.over(frame, lines, guidance.gutters());
     Grid grid = OpenGridBuilder.build(given.frame());
     List<Warning> warnings = new ArrayList<>(grid.warnings());

@@ -58,12 +58,12 @@ public final class Stitcher {
   }
 
   /**
-   * The gutters of the table that ends the page before, where the one that begins the next page has
-   * the same headings but shows fewer columns: few rows do not show them all.
+   * The headings of the table that ends the page before, where the one that begins the next page
+   * has the same in one line but shows fewer columns: few rows do not show them all.
    *
    * @param page the next page
    */
-  public Optional<List<Double>> guttersFor(PageTables page) {
+  public Optional<List<String>> headingsFor(PageTables page) {
     if (open.isEmpty() || page.tables().size() != 1) {
       return Optional.empty();
     }
@@ -72,8 +72,16 @@ public final class Stitcher {
     boolean follows = before.last() && part.frame().page() == before.frame().page() + 1;
     boolean fewer = part.columns() < before.columns() && !before.isRuled();
     return follows && fewer && words(part.header()).equals(words(open.get(0).header()))
-        ? Optional.of(before.columnEdges().subList(1, before.columns()))
+        ? oneLine(open.get(0).header(), before.columns())
         : Optional.empty();
+  }
+
+  /** The headings of a header of one row, where each column has one. */
+  private static Optional<List<String>> oneLine(List<TableRow> header, int columns) {
+    List<String> headings =
+        header.get(0).cells().stream().map(TableCell::text).filter(t -> !t.isEmpty()).toList();
+    boolean each = header.size() == 1 && headings.size() == columns;
+    return each ? Optional.of(headings) : Optional.empty();
   }
 
   /** Whether a page, read again with gutters given, goes on with the table before. */

@@ -25,11 +25,11 @@ class GuidanceTest {
 
   private static Guidance frame(double left, double top, double right, double bottom) {
     Box box = new Box(left, top, right, bottom);
-    return new Guidance(Optional.of(box), true, List.of(), RulingUse.WEIGH);
+    return new Guidance(Optional.of(box), true, List.of(), false, RulingUse.WEIGH);
   }
 
   private static Guidance gutters(Double... gutters) {
-    return new Guidance(Optional.empty(), false, List.of(gutters), RulingUse.WEIGH);
+    return new Guidance(Optional.empty(), false, List.of(gutters), false, RulingUse.WEIGH);
   }
 
   private static PageBuilder addresses() {
@@ -90,8 +90,8 @@ class GuidanceTest {
     page.text("Species", 50, 100).text("Boxed", 150, 100);
     page.text("Ling", 50, 120).text("12.5", 150, 120);
     page.text("Cod", 50, 140).text("7.0", 150, 140);
-    Guidance ignore = new Guidance(Optional.empty(), false, List.of(), RulingUse.IGNORE);
-    Guidance use = new Guidance(Optional.empty(), false, List.of(), RulingUse.USE);
+    Guidance ignore = new Guidance(Optional.empty(), false, List.of(), false, RulingUse.IGNORE);
+    Guidance use = new Guidance(Optional.empty(), false, List.of(), false, RulingUse.USE);
     Table open = tables(page.build(), ignore).get(0);
     assertThat(open.frames().get(0).rulings()).isEqualTo(RulingExtent.NONE);
     assertThat(open.columns()).hasSize(2);
