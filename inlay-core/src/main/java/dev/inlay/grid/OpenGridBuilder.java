@@ -237,7 +237,7 @@ public final class OpenGridBuilder {
     double size = open.lines().get(0).line().size();
     Box whole = open.frame().box();
     for (Interval gutter : open.gutters()) {
-      if (!open.given() && gutter.length() < NARROW_GUTTER * size) {
+      if (!open.given() && whiteBelow(headerLines, gutter) < NARROW_GUTTER * size) {
         warnings.add(
             new Warning(
                     WarningCode.NARROW_GUTTER,
@@ -265,6 +265,27 @@ public final class OpenGridBuilder {
           new Warning(WarningCode.CROSSED_GUTTER, open.frame().page(), message)
               .at(crossing.get(0).line().box()));
     }
+  }
+
+  /** How wide a gutter is below the header: headings may reach into it. */
+  private double whiteBelow(int headerLines, Interval gutter) {
+    double from = gutter.from();
+    double to = gutter.to();
+    double left = Double.NEGATIVE_INFINITY;
+    double right = Double.POSITIVE_INFINITY;
+    for (LineCells line : lines.subList(headerLines, lines.size())) {
+      for (Part part : line.parts()) {
+        Box box = part.box();
+        if (box.right() <= gutter.middle()) {
+          left = Math.max(left, box.right());
+        } else if (box.left() >= gutter.middle()) {
+          right = Math.min(right, box.left());
+        } else {
+          return to - from;
+        }
+      }
+    }
+    return Math.max(to - from, right - left);
   }
 
   private void warnIfUnknown() {

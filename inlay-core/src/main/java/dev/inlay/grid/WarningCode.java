@@ -1,11 +1,15 @@
 package dev.inlay.grid;
 
-/** What makes a table doubtful. The codes are written to files and documented in docs/. */
+/**
+ * What makes a table doubtful. The codes are written to files and documented in docs/. How much
+ * each weighs follows the share of tables with it that were wrong in the papers of
+ * docs/ACCURACY.md.
+ */
 public enum WarningCode {
   /** A boundary runs through the middle of a character. */
-  CUT_WORD("cut-word", 0.15),
+  CUT_WORD("cut-word", 0.4),
   /** Characters inside the frame fit no cell. */
-  STRAY_TEXT("stray-text", 0.3),
+  STRAY_TEXT("stray-text", 0.5),
   /** Characters were taken into the cells of two tables. */
   DOUBLED_TEXT("doubled-text", 0.4),
   /** Rulings bound an area that is no box, so its parts were kept as cells of their own. */
@@ -13,11 +17,11 @@ public enum WarningCode {
   /** Several lines side by side in one row: rows that no ruling parts. */
   CROWDED_ROW("crowded-row", 0.4),
   /** Nothing tells the heading rows from the others. */
-  HEADER_UNSURE("header-unsure", 0.12),
+  HEADER_UNSURE("header-unsure", 0.15),
   /** A gutter is hardly wider than a space inside a cell. */
   NARROW_GUTTER("narrow-gutter", 0.15),
   /** Many rows have far fewer texts than the others. */
-  UNEVEN_ROWS("uneven-rows", 0.2),
+  UNEVEN_ROWS("uneven-rows", 0.45),
   /** Too few rows to show which columns there are. */
   FEW_ROWS("few-rows", 0.15),
   /** A column of figures holds other texts too. */
@@ -25,7 +29,7 @@ public enum WarningCode {
   /** A column has texts in few rows. */
   SPARSE_COLUMN("sparse-column", 0.12),
   /** There are hardly more rows than headings among them. */
-  LOOSE_HEADING("loose-heading", 0.2),
+  LOOSE_HEADING("loose-heading", 0.4),
   /** Texts reach over the gutter between two columns. */
   CROSSED_GUTTER("crossed-gutter", 0.15),
   /** A printed sum is not the sum of the rows above it, though others in its column are. */

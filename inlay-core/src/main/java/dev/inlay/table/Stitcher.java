@@ -304,7 +304,7 @@ public final class Stitcher {
             openId,
             first.title(),
             open.stream().map(PageTable::frame).toList(),
-            Confidence.of(warnings),
+            Confidence.of(warnings, sums.proven()),
             warnings,
             first.headerRows(),
             HeaderPaths.of(first.header(), first.columns()),

@@ -24,6 +24,9 @@ final class TableDoubts {
   /** At least so many of them are figures and nothing else: short words may be marks. */
   private static final double REAL_SHARE = 0.5;
 
+  /** In a triangle of figures each column has at most so many texts fewer than the one before. */
+  private static final int TRIANGLE_STEP = 2;
+
   /** In fewer rows a column may well have one text. */
   private static final int ROWS_TO_FILL = 5;
 
@@ -75,7 +78,10 @@ final class TableDoubts {
     if (filled.length > 0) {
       int usual = filled[filled.length / 2];
       // A label and a sum fill few columns, and are no less even for it.
-      long uneven = body.stream().filter(r -> filled(r) * 2 <= usual && !isLabelledSum(r)).count();
+      long uneven =
+          body.stream()
+              .filter(r -> filled(r) * 2 <= usual && !isSum(r) && !isLabelledSum(r))
+              .count();
       if (uneven > UNEVEN_SHARE * body.size()) {
         warn(WarningCode.UNEVEN_ROWS, uneven + " row(s) have at most half of the usual texts");
       }
@@ -84,6 +90,10 @@ final class TableDoubts {
     if (headings * 2 > body.size()) {
       warn(WarningCode.LOOSE_HEADING, "it has a heading for hardly more than each row");
     }
+  }
+
+  private static boolean isSum(TableRow row) {
+    return row.kind() == RowKind.SUBTOTAL || row.kind() == RowKind.TOTAL;
   }
 
   private static boolean isLabelledSum(TableRow row) {
@@ -98,16 +108,19 @@ final class TableDoubts {
   }
 
   private void checkColumns() {
+    int before = 0;
     for (int c = 0; c < columns; c++) {
       int column = c;
       List<String> texts =
           body.stream()
+              .filter(r -> !isSum(r))
               .flatMap(r -> r.cells().stream())
               .filter(cell -> cell.column() == column && cell.columnSpan() == 1)
               .map(TableCell::text)
               .filter(t -> !t.isEmpty())
               .toList();
-      boolean few = body.size() < ROWS_TO_FILL;
+      boolean few = body.size() < ROWS_TO_FILL || before - texts.size() <= TRIANGLE_STEP && c > 0;
+      before = texts.size();
       if (!few && !texts.isEmpty() && texts.size() <= Math.max(1, SPARSE_SHARE * body.size())) {
         warn(
             WarningCode.SPARSE_COLUMN,
@@ -128,7 +141,7 @@ final class TableDoubts {
   private void warnTypeBreak(int column) {
     for (TableRow row : body) {
       for (TableCell cell : row.cells()) {
-        boolean here = cell.column() == column && cell.columnSpan() == 1;
+        boolean here = cell.column() == column && cell.columnSpan() == 1 && !isSum(row);
         if (here && !cell.text().isEmpty() && !isFigureOrMark(cell.text())) {
           String odd = Warning.shortened(cell.text());
           String message = "column " + (column + 1) + " holds figures, but also \"" + odd + "\"";

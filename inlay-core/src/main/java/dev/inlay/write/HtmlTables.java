@@ -2,6 +2,7 @@ package dev.inlay.write;
 
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.grid.Warning;
+import dev.inlay.table.Indents;
 import dev.inlay.table.RowKind;
 import dev.inlay.table.Table;
 import dev.inlay.table.TableCell;
@@ -68,13 +69,14 @@ public final class HtmlTables {
             + "</small></caption>");
     TableCell[][] owner = BoxDrawing.owners(table);
     boolean[] figures = FlatTable.figureColumns(table);
+    Indents indents = Indents.of(table);
     line("<thead>");
     for (int r = 0; r < table.headerRows(); r++) {
-      row(table, r, owner, figures);
+      row(table, r, owner, figures, indents);
     }
     line("</thead><tbody>");
     for (int r = table.headerRows(); r < table.rows().size(); r++) {
-      row(table, r, owner, figures);
+      row(table, r, owner, figures, indents);
     }
     line("</tbody></table></div>");
     list("notes", table.notes().stream().map(HtmlTables::text).toList());
@@ -89,7 +91,7 @@ public final class HtmlTables {
     return warning.code().code() + ", page " + warning.page() + ": " + warning.message();
   }
 
-  private void row(Table table, int r, TableCell[][] owner, boolean[] figures) {
+  private void row(Table table, int r, TableCell[][] owner, boolean[] figures, Indents indents) {
     TableRow row = table.rows().get(r);
     List<String> cells = new ArrayList<>();
     int columns = table.columns().size();
@@ -98,7 +100,7 @@ public final class HtmlTables {
       if (cell == null) {
         cells.add(row.kind() == RowKind.HEADER ? "<th></th>" : "<td></td>");
       } else if (cell.column() == c && row.cells().contains(cell)) {
-        cells.add(cell(cell, row.kind(), figures[c]));
+        cells.add(cell(cell, row.kind(), figures[c], c == 0 ? indents.of(row) : 0));
       }
     }
     line(
@@ -111,7 +113,7 @@ public final class HtmlTables {
             + "</tr>");
   }
 
-  private static String cell(TableCell cell, RowKind kind, boolean figure) {
+  private static String cell(TableCell cell, RowKind kind, boolean figure, int indent) {
     boolean heading = kind == RowKind.HEADER || kind == RowKind.GROUP;
     StringBuilder tag = new StringBuilder(heading ? "<th" : "<td");
     if (kind == RowKind.HEADER) {
@@ -120,6 +122,9 @@ public final class HtmlTables {
       tag.append(" scope=\"rowgroup\"");
     } else if (figure && cell.columnSpan() == 1) {
       tag.append(" class=\"figure\"");
+    }
+    if (indent > 0) {
+      tag.append(" style=\"padding-left:").append(0.7 + 1.2 * indent).append("rem\"");
     }
     if (cell.columnSpan() > 1) {
       tag.append(" colspan=\"").append(cell.columnSpan()).append('"');

@@ -4,6 +4,7 @@ import dev.inlay.extract.DocumentTables;
 import dev.inlay.geom.Box;
 import dev.inlay.grid.Warning;
 import dev.inlay.table.Column;
+import dev.inlay.table.Indents;
 import dev.inlay.table.Table;
 import dev.inlay.table.TableCell;
 import dev.inlay.table.TableFrame;
@@ -75,7 +76,8 @@ public final class JsonTables {
     table.columns().forEach(this::column);
     json.writeEndArray();
     json.writeArrayPropertyStart("rows");
-    table.rows().forEach(row -> row(row, table.notes()));
+    Indents indents = Indents.of(table);
+    table.rows().forEach(row -> row(row, indents.of(row), table.notes()));
     json.writeEndArray();
     if (!table.notes().isEmpty()) {
       json.writeArrayPropertyStart("notes");
@@ -118,11 +120,14 @@ public final class JsonTables {
     json.writeEndObject();
   }
 
-  private void row(TableRow row, List<TableNote> notes) {
+  private void row(TableRow row, int indent, List<TableNote> notes) {
     newLine("   ");
     json.writeStartObject();
     json.writeStringProperty("kind", row.kind().word());
     json.writeNumberProperty("page", row.page());
+    if (indent > 0) {
+      json.writeNumberProperty("indent", indent);
+    }
     json.writeArrayPropertyStart("cells");
     for (TableCell cell : row.cells()) {
       if (!cell.text().isEmpty()) {
