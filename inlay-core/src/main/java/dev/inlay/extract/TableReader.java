@@ -144,12 +144,13 @@ final class TableReader implements AutoCloseable {
       return done.tables();
     }
     Page clear = done.page().withFurniture(glyphs(done.furniture()));
-    Optional<List<Double>> gutters =
+    Optional<HeadingGutters> known =
         HeadingGutters.of(LineComposer.compose(clear.glyphs()), headings.get());
-    if (gutters.isEmpty()) {
+    if (known.isEmpty()) {
       return done.tables();
     }
-    PageTables again = PageTables.of(clear, done.guidance().withGutters(gutters.get()));
+    Guidance guidance = Guidance.known(known.get().area(), known.get().gutters());
+    PageTables again = PageTables.of(clear, guidance);
     return stitcher.fits(again) ? again : done.tables();
   }
 

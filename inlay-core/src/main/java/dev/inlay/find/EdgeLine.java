@@ -17,8 +17,10 @@ import java.util.List;
  * @param upper whether it is near the upper edge
  * @param order how many lines stand between it and that edge
  * @param inTable whether it was taken into the frame of a table
+ * @param besideTable whether it stands outside the tables that the page has
  */
-public record EdgeLine(TextLine line, boolean upper, int order, boolean inTable) {
+public record EdgeLine(
+    TextLine line, boolean upper, int order, boolean inTable, boolean besideTable) {
 
   /** Furniture stands in the upper or the lower fifth of a page. */
   private static final double EDGE_SHARE = 0.2;
@@ -60,7 +62,7 @@ public record EdgeLine(TextLine line, boolean upper, int order, boolean inTable)
     for (int i = 0; i < lines.size(); i++) {
       Box box = lines.get(i).box();
       boolean inTable = frames.stream().anyMatch(f -> f.contains(box.centreX(), box.centreY()));
-      found.add(new EdgeLine(lines.get(i), upper, i, inTable));
+      found.add(new EdgeLine(lines.get(i), upper, i, inTable, !inTable && !frames.isEmpty()));
     }
   }
 

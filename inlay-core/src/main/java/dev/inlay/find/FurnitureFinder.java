@@ -15,7 +15,7 @@ import java.util.stream.IntStream;
  *
  * <p>Headings of run-on tables repeat as well. A line that a table took is furniture only where
  * nothing but furniture parts it from the edge, and the other pages show what it is: it counts the
- * pages, or stands outside tables there, or is one phrase after the last row.
+ * pages, or stands beside the tables there, or is one phrase after the last row.
  *
  * <p>Takes the lines of the pages in order, and answers for a page from all pages taken so far. Not
  * safe for several threads.
@@ -42,7 +42,7 @@ public final class FurnitureFinder {
   private record Spot(String text, boolean upper, long height) {}
 
   /** A line on one page. */
-  private record Sighting(int page, String text, boolean inTable) {}
+  private record Sighting(int page, String text, boolean besideTable) {}
 
   private final Map<Spot, List<Sighting>> sightings = new HashMap<>();
   private final Set<Integer> pages = new HashSet<>();
@@ -61,7 +61,7 @@ public final class FurnitureFinder {
       Spot spot = new Spot(plain(line), line.upper(), heightOf(line));
       sightings
           .computeIfAbsent(spot, s -> new ArrayList<>())
-          .add(new Sighting(page, line.line().text(), line.inTable()));
+          .add(new Sighting(page, line.line().text(), line.besideTable()));
     }
   }
 
@@ -98,7 +98,7 @@ public final class FurnitureFinder {
       return false; // rows may read alike now and then
     }
     String text = line.line().text();
-    long outside = near.stream().filter(o -> !o.inTable()).count();
+    long outside = near.stream().filter(Sighting::besideTable).count();
     boolean words = LETTERS.matcher(text).find();
     boolean figures = NUMBER.matcher(text).find();
     boolean phrase = !line.upper() && line.isOnePhrase() && words && !figures;
@@ -127,11 +127,11 @@ public final class FurnitureFinder {
   /** Whether one of a line's numbers grows with the number of the page on all pages around. */
   private static boolean countsPages(int page, String text, List<Sighting> near) {
     List<Integer> here = numbers(text);
-    if (near.size() < OTHER_PAGES) {
-      return false;
-    }
     for (int i = 0; i < here.size(); i++) {
       int at = i;
+      if (near.size() < OTHER_PAGES && here.get(at) != page) {
+        continue; // two numbers may follow each other by chance
+      }
       if (near.stream()
           .allMatch(o -> here.get(at) - numbers(o.text()).get(at) == page - o.page())) {
         return true;

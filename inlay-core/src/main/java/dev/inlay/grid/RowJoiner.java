@@ -104,7 +104,7 @@ final class RowJoiner {
     }
     for (List<LineCells> band : bands) {
       several += band.size() > 1 ? 1 : 0;
-      listed += linesWithFigures(band) > 1 || isListed(band) ? 1 : 0;
+      listed += linesWithFigures(band) > 1 || isListed(band) || areHeadings(band) ? 1 : 0;
     }
     boolean shown = bands.size() >= LEAST_BANDS || bands.size() > 1 && areCentred(bands);
     boolean rows = shown && several > 0 && listed <= LISTED_SHARE * several;
@@ -146,6 +146,18 @@ final class RowJoiner {
   private static boolean isListed(List<LineCells> band) {
     long begun = band.stream().filter(l -> l.parts().get(0).first() == 0).count();
     return band.size() >= LONG_BAND && begun >= BEGUN_SHARE * band.size();
+  }
+
+  /** Whether each line of a band is one text at the left, over gutters: headings of rows. */
+  private static boolean areHeadings(List<LineCells> band) {
+    return band.size() > 1
+        && band.stream().anyMatch(l -> l.parts().get(0).spans())
+        && band.stream()
+            .allMatch(
+                l ->
+                    l.parts().size() == 1
+                        && l.parts().get(0).first() == 0
+                        && !isLowerCase(l.parts().get(0).text()));
   }
 
   /** A bold text alone on the first line of a band is a heading of rows, not part of the first. */

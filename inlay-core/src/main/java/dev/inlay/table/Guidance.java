@@ -32,8 +32,13 @@ public record Guidance(
     gutters = List.copyOf(gutters);
   }
 
-  /** The same, with gutters known from the page before, which headings of rows may cross. */
-  public Guidance withGutters(List<Double> known) {
-    return new Guidance(area, areaIsFrame, known, true, rulings);
+  /**
+   * What is known of a table from the page before.
+   *
+   * @param frame where it stands, in points
+   * @param gutters x of each, in points; headings of rows may reach over them
+   */
+  public static Guidance known(Box frame, List<Double> gutters) {
+    return new Guidance(Optional.of(frame), true, gutters, true, RulingUse.WEIGH);
   }
 }

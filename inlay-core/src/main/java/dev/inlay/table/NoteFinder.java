@@ -19,6 +19,9 @@ final class NoteFinder {
   /** Baselines of notes follow each other within this many type sizes. */
   private static final double LINE_STEP = 1.8;
 
+  /** A line this near below a note, in type sizes, goes on with it. */
+  private static final double TIGHT_STEP = 1.3;
+
   /** Notes are set at most this share as large as ordinary type. */
   private static final double SMALL = 0.93;
 
@@ -51,7 +54,8 @@ final class NoteFinder {
       boolean small = line.size() <= SMALL * typeSize;
       String text = line.text();
       boolean begins = TableNote.isMarked(text) || LABELLED.matcher(text).matches();
-      if (line.baseline() - above > reach * line.size() || !small && !begins) {
+      boolean goesOn = !notes.isEmpty() && line.baseline() - above <= TIGHT_STEP * line.size();
+      if (line.baseline() - above > reach * line.size() || !small && !begins && !goesOn) {
         break;
       }
       if (begins || notes.isEmpty()) {

@@ -89,7 +89,7 @@ final class RowSums {
     }
   }
 
-  /** What follows the last sum and has fewer labels than records, as taxes do, is of its kind. */
+  /** What follows the last sum and has fewer texts than records, as taxes do, is of its kind. */
   private void tellClosingRows() {
     int row = rows.size();
     while (row > 0 && closesTable(row - 1)) {
@@ -108,12 +108,12 @@ final class RowSums {
   private boolean closesTable(int row) {
     return told.get(row).kind() == RowKind.BODY
         && columns.hasFigures(row)
-        && columns.hasFewerLabels(row);
+        && columns.hasFewerTexts(row);
   }
 
   /** The row from which on the rows above add up to this one; negative where there is none. */
   private int start(int row, boolean word) {
-    boolean shaped = word || columns.hasFewerLabels(row);
+    boolean shaped = word || columns.hasFewerTexts(row);
     int last = Math.max(0, boundaries.size() - MOST_BOUNDARIES);
     for (int b = boundaries.size() - 1; b >= last; b--) {
       int from = boundaries.get(b);

@@ -58,20 +58,24 @@ public final class Stitcher {
   }
 
   /**
-   * The headings of the table that ends the page before, where the one that begins the next page
-   * has the same in one line but shows fewer columns: few rows do not show them all.
+   * The headings of the table that ends the page before, where the next page may go on with it but
+   * shows fewer columns under the same headings, or no table: few rows do not show it.
    *
    * @param page the next page
    */
   public Optional<List<String>> headingsFor(PageTables page) {
-    if (open.isEmpty() || page.tables().size() != 1) {
+    if (open.isEmpty() || page.tables().size() > 1 || open.get(0).headerRows() != 1) {
       return Optional.empty();
     }
     PageTable before = open.get(open.size() - 1);
-    PageTable part = page.tables().get(0);
-    boolean follows = before.last() && part.frame().page() == before.frame().page() + 1;
-    boolean fewer = part.columns() < before.columns() && !before.isRuled();
-    return follows && fewer && words(part.header()).equals(words(open.get(0).header()))
+    boolean follows = before.last() && page.page() == before.frame().page() + 1;
+    boolean fewer =
+        page.tables().stream()
+            .allMatch(
+                t ->
+                    t.columns() < before.columns()
+                        && words(t.header()).equals(words(open.get(0).header())));
+    return follows && fewer && !before.isRuled()
         ? oneLine(open.get(0).header(), before.columns())
         : Optional.empty();
   }

@@ -6,6 +6,8 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.IntStream;
 
 /** The figures of a table's rows, and sums of them from any row to any other. */
 final class SumColumns {
@@ -25,7 +27,7 @@ final class SumColumns {
   private final BigDecimal[][] figures;
   private final boolean[] amounts;
   private final boolean[] proven;
-  private final int usualLabels;
+  private final int usualTexts;
 
   /** Sums of the records before each row, by column. */
   private final BigDecimal[][] before;
@@ -56,12 +58,8 @@ final class SumColumns {
     for (int c = 0; c < columns; c++) {
       readColumn(c, texts.get(c).size(), form);
     }
-    int[] labels = new int[rows.size()];
-    for (int r = 0; r < rows.size(); r++) {
-      labels[r] = labels(r);
-    }
-    int[] sorted = Arrays.stream(labels).sorted().toArray();
-    usualLabels = sorted.length == 0 ? 0 : sorted[sorted.length / 2];
+    int[] sorted = IntStream.range(0, rows.size()).map(this::filled).sorted().toArray();
+    usualTexts = sorted.length == 0 ? 0 : sorted[sorted.length / 2];
   }
 
   private void readColumn(int column, int texts, NumberForm form) {
@@ -74,12 +72,8 @@ final class SumColumns {
     amounts[column] = read > 1 && read >= AMOUNT_SHARE * texts;
   }
 
-  private int labels(int row) {
-    int labels = 0;
-    for (int c = 0; c < amounts.length; c++) {
-      labels += cells[row][c] != null && !amounts[c] ? 1 : 0;
-    }
-    return labels;
+  private int filled(int row) {
+    return (int) Arrays.stream(cells[row]).filter(Objects::nonNull).count();
   }
 
   int count() {
@@ -104,9 +98,9 @@ final class SumColumns {
     return false;
   }
 
-  /** Whether a row has fewer texts beside its amounts than rows usually have. */
-  boolean hasFewerLabels(int row) {
-    return labels(row) < usualLabels;
+  /** Whether a row has fewer texts than rows usually have. */
+  boolean hasFewerTexts(int row) {
+    return filled(row) < usualTexts;
   }
 
   /** Ends a row: those below may add it. */

@@ -45,7 +45,7 @@ public final class MarkdownTables {
     List<String> names =
         flat.hasHeader() ? flat.names() : Collections.nCopies(flat.names().size(), "");
     List<String> lines = new ArrayList<>();
-    lines.add(line(names));
+    lines.add(line(names.stream().map(MarkdownTables::escaped).toList()));
     boolean[] figures = flat.figureColumns();
     List<String> rule = new ArrayList<>();
     for (boolean figure : figures) {

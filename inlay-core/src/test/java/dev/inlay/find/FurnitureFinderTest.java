@@ -43,7 +43,7 @@ class FurnitureFinderTest {
   void whatOtherPagesHaveOutsideTablesIsNoHeadingOfOne() {
     FurnitureFinder finder = new FurnitureFinder();
     Box withHead = new Box(0, 30, 600, 400);
-    finder.add(1, lines(1, "Species"));
+    finder.add(1, lines(1, "Species", new Box(0, 55, 600, 400)));
     finder.add(2, lines(2, "Species", withHead));
     assertThat(furniture(finder, 2)).contains("Harbour Board");
   }
@@ -55,6 +55,14 @@ class FurnitureFinderTest {
     finder.add(1, lines(1, "Species", frame));
     finder.add(2, lines(2, "Species", frame));
     assertThat(furniture(finder, 1)).doesNotContain("Species");
+  }
+
+  @Test
+  void aPageOnWhichNoTableWasFoundSaysNothing() {
+    FurnitureFinder finder = new FurnitureFinder();
+    finder.add(1, lines(1, "Species"));
+    finder.add(2, lines(2, "Species", new Box(0, 30, 600, 400)));
+    assertThat(furniture(finder, 2)).doesNotContain("Harbour Board");
   }
 
   @Test

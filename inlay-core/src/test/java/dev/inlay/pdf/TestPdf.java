@@ -47,6 +47,17 @@ public final class TestPdf {
     return file;
   }
 
+  /** A file of pages of the size of A4, each drawn in turn. */
+  public static Path savePages(Path file, Drawing... drawings) throws IOException {
+    try (PDDocument document = new PDDocument()) {
+      for (Drawing drawing : drawings) {
+        draw(document, page(595, 842), drawing);
+      }
+      document.save(file.toFile());
+    }
+    return file;
+  }
+
   public static Path saveLocked(Path file, String password) throws IOException {
     try (PDDocument document = new PDDocument()) {
       draw(document, page(200, 300), c -> show(c, "Oyle", 20, 250));
