@@ -42,7 +42,7 @@ public final class FurnitureFinder {
   private record Spot(String text, boolean upper, long height) {}
 
   /** A line on one page. */
-  private record Sighting(int page, String text, boolean besideTable) {}
+  private record Sighting(int page, String text, boolean inTable, boolean besideTable) {}
 
   private final Map<Spot, List<Sighting>> sightings = new HashMap<>();
   private final Set<Integer> pages = new HashSet<>();
@@ -61,7 +61,7 @@ public final class FurnitureFinder {
       Spot spot = new Spot(plain(line), line.upper(), heightOf(line));
       sightings
           .computeIfAbsent(spot, s -> new ArrayList<>())
-          .add(new Sighting(page, line.line().text(), line.besideTable()));
+          .add(new Sighting(page, line.line().text(), line.inTable(), line.besideTable()));
     }
   }
 
@@ -87,7 +87,9 @@ public final class FurnitureFinder {
   private boolean isFurniture(int page, EdgeLine line, boolean atEdge) {
     List<Sighting> others = elsewhere(page, line);
     if (others.isEmpty() || !line.inTable()) {
-      return !others.isEmpty();
+      // What tables hold on other pages is a heading, though no table was found here.
+      long inTables = others.stream().filter(Sighting::inTable).count();
+      return inTables * 2 < others.size();
     }
     List<Sighting> near = others.stream().filter(o -> isNear(o.page(), page)).toList();
     long around =
