@@ -29,7 +29,7 @@ public final class HtmlTables {
       th, td { padding: .25rem .7rem; border-bottom: 1px solid #d5dce3; text-align: left; vertical-align: top }
       thead th { background: #e3eaf0; border-bottom: 1px solid #7d8b99; vertical-align: bottom }
       thead th[colspan] { text-align: center }
-      td.figure { text-align: right; font-variant-numeric: tabular-nums; white-space: nowrap }
+      thead th.figure, .figure { text-align: right; font-variant-numeric: tabular-nums; white-space: nowrap }
       tr.group th { background: #f3f6f8; padding-top: .6rem }
       tr.subtotal td, tr.total td { font-weight: 600; border-top: 1px solid #7d8b99 }
       tr.note td, .notes { color: #44515e; font-size: .9rem }
@@ -53,14 +53,14 @@ public final class HtmlTables {
     page.line("<style>\n" + STYLE + "</style></head><body>");
     for (DocumentTables document : documents) {
       page.line("<h1>" + escaped(document.fileName()) + "</h1>");
-      document.tables().forEach(page::table);
+      document.tables().forEach(t -> page.table(TableFiles.stem(document.path()), t));
     }
     page.line("</body></html>");
     return page.html.toString();
   }
 
-  private void table(Table table) {
-    line("<div class=\"scroll\"><table id=\"" + table.id() + "\">");
+  private void table(String file, Table table) {
+    line("<div class=\"scroll\"><table id=\"" + escaped(file + "-" + table.id()) + "\">");
     line(
         "<caption>"
             + escaped(table.title().orElse(table.id()))
@@ -120,7 +120,8 @@ public final class HtmlTables {
       tag.append(cell.columnSpan() > 1 ? " scope=\"colgroup\"" : " scope=\"col\"");
     } else if (kind == RowKind.GROUP) {
       tag.append(" scope=\"rowgroup\"");
-    } else if (figure && cell.columnSpan() == 1) {
+    }
+    if (figure && cell.columnSpan() == 1 && kind != RowKind.GROUP) {
       tag.append(" class=\"figure\"");
     }
     if (indent > 0) {

@@ -48,7 +48,7 @@ class PagesOfTablesTest {
   @Test
   void htmlKeepsMergedCellsAndTellsHeadings() {
     assertThat(html())
-        .contains("<th scope=\"col\">Boxed | kg</th>")
+        .contains("<th scope=\"col\" class=\"figure\">Boxed | kg</th>")
         .contains("<th scope=\"rowgroup\" colspan=\"2\">North</th>")
         .contains("<td rowspan=\"2\">Oyle &lt;1></td>")
         .contains("<tr class=\"total\" data-page=\"1\">")
