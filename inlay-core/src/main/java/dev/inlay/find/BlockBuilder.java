@@ -29,6 +29,9 @@ final class BlockBuilder {
   /** A heading of rows stands above them by about a row's step. */
   private static final double SAME_STEP = 1.2;
 
+  /** Notes are set at most this share as large as a table's rows. */
+  private static final double SMALL_TYPE = 0.9;
+
   /** From so many rulings on, they part the rows. */
   private static final int LEAST_RULED_ROWS = 5;
 
@@ -69,7 +72,7 @@ final class BlockBuilder {
     int end = from + kept.to();
     Box box = around(lines.subList(start, end));
     List<Ruling> own = rulingsOf(box);
-    end = aboveNotes(start, end, own);
+    end = aboveSmallType(start, aboveNotes(start, end, own));
     List<TextLine> heads = turnedHeadings(box);
     start = Math.max(withHeadings(start, end, box, own, heads), Math.min(taken, start));
     List<PieceLine> block = withoutAsides(lines.subList(start, end));
@@ -212,6 +215,24 @@ final class BlockBuilder {
       above--;
     }
     return lines.get(above - 1).line().baseline() < lowest ? above : end;
+  }
+
+  /** The end of a block without the lines of one piece in small type at its foot: notes. */
+  private int aboveSmallType(int start, int end) {
+    double[] sizes =
+        lines.subList(start, end).stream()
+            .filter(PieceLine::isTabular)
+            .mapToDouble(l -> l.line().size())
+            .sorted()
+            .toArray();
+    double small = sizes.length == 0 ? 0 : SMALL_TYPE * sizes[sizes.length / 2];
+    int above = end;
+    while (above - start > 2
+        && !lines.get(above - 1).isTabular()
+        && lines.get(above - 1).line().size() <= small) {
+      above--;
+    }
+    return above;
   }
 
   /** Whether a ruling over the block's width parts a line from the one below it. */

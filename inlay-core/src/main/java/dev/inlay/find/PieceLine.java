@@ -6,6 +6,7 @@ import dev.inlay.page.TextLine;
 import dev.inlay.page.Word;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Pattern;
 
 /**
@@ -24,7 +25,7 @@ public record PieceLine(TextLine line, List<Word> words, List<Piece> pieces, boo
 
   private static final Pattern LEADER_DOT = Pattern.compile("[.·]");
 
-  private static final Pattern CHARACTER_RULE = Pattern.compile("[-=_|+*~]{3,}|\\|");
+  private static final Pattern CHARACTER_RULE = Pattern.compile("[-=_|+*~]{3,}");
 
   private static final int LEAST_SPACED_DOTS = 3;
 
@@ -40,11 +41,12 @@ public record PieceLine(TextLine line, List<Word> words, List<Piece> pieces, boo
   /** The line's pieces, or nothing where it holds no text. */
   static List<PieceLine> of(List<TextLine> lines) {
     List<PieceLine> result = new ArrayList<>();
+    Set<Word> bars = StackedBars.in(lines);
     for (TextLine line : lines) {
       List<Word> words = new ArrayList<>(line.words());
       boolean leader = words.removeIf(w -> LEADER.matcher(w.text()).matches());
       leader |= removeSpacedDots(words, line.size());
-      words.removeIf(w -> CHARACTER_RULE.matcher(w.text()).matches());
+      words.removeIf(w -> CHARACTER_RULE.matcher(w.text()).matches() || bars.contains(w));
       if (!words.isEmpty()) {
         result.add(new PieceLine(line, words, Piece.split(words, line.size()), leader));
       }

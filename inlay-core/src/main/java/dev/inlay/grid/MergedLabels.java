@@ -89,11 +89,22 @@ final class MergedLabels {
       free++;
     }
     boolean labelAbove = at(row - 1, column) != null;
-    return column < free && free < columns.size() && !(labelAbove && holdsFiguresOnly(row));
+    return column < free
+        && free < columns.size()
+        && !(labelAbove && holdsFiguresOnly(row))
+        && !(holdsFiguresOnly(row - 1) && isLabelled(row));
   }
 
   private static boolean isCovered(Interval column, List<Ruling> between) {
     return between.stream().anyMatch(r -> r.extent().overlap(column) > COVERED * column.length());
+  }
+
+  /** Whether a row has a label of its own beside its figures, as a sum of sums has. */
+  private boolean isLabelled(int row) {
+    List<Cell> filled = rows.get(headerRows + row).stream().filter(c -> !c.isEmpty()).toList();
+    return filled.size() > 1
+        && filled.get(0).column() == 0
+        && filled.stream().skip(1).allMatch(c -> Figures.isFigure(c.text()));
   }
 
   private boolean holdsFiguresOnly(int row) {

@@ -51,8 +51,7 @@ final class BrokenRow {
         String above = textAt(row, cell.column());
         if (cell.column() == 0
             || above.isEmpty() && !ruled
-            || Figures.isFigure(above)
-            || Figures.isFigure(cell.text())) {
+            || !ruled && (Figures.isFigure(above) || Figures.isFigure(cell.text()))) {
           return false;
         }
         adds = true;

@@ -54,7 +54,8 @@ final class SumColumns {
         }
       }
     }
-    NumberForm form = NumberForm.of(texts);
+    // Where all figures read alike either way, their sums do too.
+    NumberForm form = NumberForm.of(texts).or(NumberForm.POINT);
     for (int c = 0; c < columns; c++) {
       readColumn(c, texts.get(c).size(), form);
     }

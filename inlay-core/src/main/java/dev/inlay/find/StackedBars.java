@@ -1,0 +1,49 @@
+package dev.inlay.find;
+
+import dev.inlay.page.TextLine;
+import dev.inlay.page.Word;
+import java.util.Collections;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+
+/**
+ * Upright bars that stand one below the other in most lines: rules between columns of a listing. A
+ * bar now and then is a sign, as in timetables.
+ */
+final class StackedBars {
+
+  private static final int LEAST = 4;
+
+  /** From the first to the last of them this share of the lines has one. */
+  private static final double SHARE = 0.6;
+
+  /** Bars this near are one below the other, in points. */
+  private static final double SAME_PLACE = 2;
+
+  private StackedBars() {}
+
+  /** The words that are such bars, told by identity. */
+  static Set<Word> in(List<TextLine> lines) {
+    Map<Long, Map<Integer, Word>> places = new TreeMap<>();
+    for (int i = 0; i < lines.size(); i++) {
+      for (Word word : lines.get(i).words()) {
+        if (word.text().equals("|")) {
+          long place = Math.round(word.box().centreX() / SAME_PLACE);
+          places.computeIfAbsent(place, p -> new TreeMap<>()).put(i, word);
+        }
+      }
+    }
+    Set<Word> bars = Collections.newSetFromMap(new IdentityHashMap<>());
+    for (Map<Integer, Word> stack : places.values()) {
+      int first = Collections.min(stack.keySet());
+      int last = Collections.max(stack.keySet());
+      if (stack.size() >= LEAST && stack.size() >= SHARE * (last - first + 1)) {
+        bars.addAll(stack.values());
+      }
+    }
+    return bars;
+  }
+}
