@@ -78,8 +78,8 @@ final class CellText {
     int end = text.length() - 1;
     return end > 0
         && text.charAt(end) == '-'
-        && Character.isLetter(text.charAt(end - 1))
-        && Character.isLowerCase(next.codePointAt(0));
+        && (Character.isLetter(text.charAt(end - 1)) && Character.isLowerCase(next.codePointAt(0))
+            || Character.isDigit(text.charAt(end - 1)) && Character.isDigit(next.codePointAt(0)));
   }
 
   private static boolean startsParagraph(TextLine above, TextLine line) {

@@ -73,13 +73,17 @@ record HeaderLines(int count, boolean sure) {
         && !Figures.areConsecutive(numbersOf(lines.get(1)));
   }
 
-  /** Whether the first line has nothing but years, and none over the labels of the others. */
+  /** Whether the first line has nothing but years beside the label, and the second has not. */
   private static boolean headsByYear(List<LineCells> lines) {
-    List<Part> first = lines.get(0).parts();
     return lines.size() > 2
-        && first.size() > 1
-        && first.stream().allMatch(p -> p.first() > 0 && YEAR.matcher(p.text()).matches())
+        && areYears(lines.get(0))
+        && !areYears(lines.get(1))
         && lines.stream().skip(1).allMatch(l -> l.parts().get(0).first() == 0);
+  }
+
+  private static boolean areYears(LineCells line) {
+    List<String> texts = numbersOf(line);
+    return texts.size() > 1 && texts.stream().allMatch(t -> YEAR.matcher(t).matches());
   }
 
   private static List<String> numbersOf(LineCells line) {

@@ -16,6 +16,14 @@ final class PhraseJoiner {
   /** Words of one phrase stand at most this far apart, in type sizes. */
   private static final double WIDEST_SPACE = 0.4;
 
+  /** In even type spaces are wider: as wide as the narrowest of their line, */
+  private static final double SAME_SPACE = 1.05;
+
+  /** and at most this wide, in type sizes. */
+  private static final double WIDEST_EVEN_SPACE = 0.65;
+
+  private static final int MANY_WORDS = 5;
+
   /** Texts this near to each other begin or end at one edge, in type sizes. */
   private static final double SAME_EDGE = 0.2;
 
@@ -60,12 +68,25 @@ final class PhraseJoiner {
   private boolean areOnePhrase(Part left, Part right, LineCells line) {
     double size = line.line().line().size();
     double gap = right.box().left() - left.box().right();
-    if (gap > WIDEST_SPACE * size || Figures.isFigure(right.text())) {
+    boolean space = gap <= WIDEST_SPACE * size || gap <= evenSpace(line, size);
+    if (!space || Figures.isFigure(right.text())) {
       return false;
     }
     return !keepsEdge(right, right.first(), Box::left, line, size)
         && !keepsEdge(right, right.last(), Box::right, line, size)
         && !keepsEdge(left, left.last(), Box::right, line, size);
+  }
+
+  /** The widest space of a line in even type, as wide as its letters are; 0 for other type. */
+  private static double evenSpace(LineCells line, double size) {
+    List<Word> words = line.line().words();
+    double narrowest = Double.POSITIVE_INFINITY;
+    for (int i = 1; i < words.size(); i++) {
+      double gap = words.get(i).box().left() - words.get(i - 1).box().right();
+      narrowest = Math.min(narrowest, gap);
+    }
+    boolean even = words.size() >= MANY_WORDS && narrowest <= WIDEST_EVEN_SPACE * size;
+    return even ? SAME_SPACE * narrowest : 0;
   }
 
   /** Whether other texts of a column begin, or end, where a part does. */

@@ -1,0 +1,147 @@
+package dev.inlay.table;
+
+import static dev.inlay.table.ReadTables.tables;
+import static dev.inlay.table.ReadTables.texts;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.PageBuilder;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Signs that a reader goes by where neither rulings nor figures tell: space, order, edges. */
+class ReadersEyeTest {
+
+  private static PageBuilder row(PageBuilder page, double y, String... texts) {
+    for (int c = 0; c < texts.length; c++) {
+      if (!texts[c].isEmpty()) {
+        page.text(texts[c], 50 + c * 90, y);
+      }
+    }
+    return page;
+  }
+
+  @Test
+  void spaceAloneTellsRowsWhoseDatesAreWrapped() {
+    PageBuilder page = row(new PageBuilder(), 100, "Date", "Entry", "Port", "Amount");
+    for (int r = 0; r < 4; r++) {
+      row(page, 120 + 34 * r, "2025-03-", "Ice " + r, "Vane", (10 + r) + ".50");
+      row(page, 132 + 34 * r, "0" + (r + 1), "", "Ness", "");
+    }
+    Table table = tables(page).get(0);
+    assertThat(table.bodyRows()).hasSize(4);
+    assertThat(texts(table).get(1)).containsExactly("2025-03-01", "Ice 0", "Vane Ness", "10.50");
+  }
+
+  @Test
+  void numbersThatFollowEachOtherHeadTheColumns() {
+    PageBuilder page = row(new PageBuilder(), 100, "Day", "1", "2", "3", "4", "5");
+    row(page, 114, "Mon", "17", "4", "88", "9", "30");
+    row(page, 128, "Tue", "12", "45", "7", "61", "2");
+    row(page, 142, "Wed", "90", "3", "15", "22", "8");
+    Table table = tables(page).get(0);
+    assertThat(table.headerRows()).isEqualTo(1);
+    assertThat(table.bodyRows()).hasSize(3);
+  }
+
+  @Test
+  void yearsOverFiguresHeadThemWhereLabelsHaveNoHeading() {
+    PageBuilder page = row(new PageBuilder(), 100, "", "2025", "2024");
+    row(page, 114, "Berth dues", "1,204", "998").text("Ice", 50, 128);
+    row(page, 128, "", "310", "287");
+    row(page, 142, "Crane", "77", "81");
+    Table table = tables(page).get(0);
+    assertThat(table.columns())
+        .extracting(Column::name)
+        .containsExactly("Column 1", "2025", "2024");
+  }
+
+  @Test
+  void aCodeAndANameThatKeepToNoColumnHeadRows() {
+    PageBuilder page = row(new PageBuilder(), 100, "Date", "Ticket", "Goods", "Weight", "Amount");
+    for (int g = 0; g < 2; g++) {
+      double y = 120 + 80 * g;
+      page.text("411" + g, 50, y).text("Petrel and Tern Fish Merchants of Oyle", 100, y);
+      for (int r = 0; r < 4; r++) {
+        row(page, y + 14 + 14 * r, "0" + r + ".03.", "77" + g + r, "Cod", "1" + r, r + "1.50");
+      }
+    }
+    Table table = tables(page).get(0);
+    assertThat(table.rows().stream().filter(r -> r.kind() == RowKind.GROUP))
+        .extracting(r -> r.cells().get(0).text())
+        .containsExactly(
+            "4110 Petrel and Tern Fish Merchants of Oyle",
+            "4111 Petrel and Tern Fish Merchants of Oyle");
+  }
+
+  @Test
+  void twoColumnsOfWordsUnderABoldHeadingAreATable() {
+    PageBuilder page = row(new PageBuilder().bold(), 100, "Term", "Meaning").plain();
+    for (int r = 0; r < 6; r++) {
+      row(page, 114 + 14 * r, "term" + (char) ('a' + r), "what it says " + (char) ('a' + r));
+    }
+    assertThat(tables(page)).hasSize(1);
+    assertThat(tables(page).get(0).bodyRows()).hasSize(6);
+  }
+
+  @Test
+  void aBarNowAndThenIsASign() {
+    PageBuilder page = row(new PageBuilder(), 100, "Pier", "First", "Second", "Third");
+    row(page, 114, "Oyle", "06:10", "|", "08:15");
+    row(page, 128, "Vane Ness", "06:40", "07:20", "|");
+    row(page, 142, "Brennick", "07:05", "07:50", "09:10");
+    assertThat(texts(tables(page).get(0)).get(1)).containsExactly("Oyle", "06:10", "|", "08:15");
+  }
+
+  @Test
+  void notesInSmallTypeAreNoRows() {
+    PageBuilder page = row(new PageBuilder(), 100, "Species", "Boxed", "Bulk");
+    row(page, 114, "Cod", "12.5", "3.0");
+    row(page, 128, "Ling", "7.5", "1.5");
+    row(page, 142, "Tusk", "9.0", "2.5");
+    page.text("* As landed.", 50, 154, 8).text("Estimates by the masters.", 50, 163, 8);
+    Table table = tables(page).get(0);
+    assertThat(table.bodyRows()).hasSize(3);
+    assertThat(table.notes())
+        .containsExactly(new TableNote("*", "As landed. Estimates by the masters."));
+  }
+
+  @Test
+  void aRulingOverTheWhiteBridgesItToOneTable() {
+    PageBuilder page = new PageBuilder();
+    page.horizontal(88, 45, 420).horizontal(106, 45, 420);
+    page.text("No", 50, 100).text("Goods", 75, 100).text("Qty", 330, 100).text("Sum", 380, 100);
+    for (int r = 1; r <= 4; r++) {
+      double y = 100 + 14 * r;
+      page.text("" + r, 50, y).text("Rope" + r, 75, y).text("1" + r, 330, y);
+      page.text("4" + r + ".50", 380, y);
+    }
+    page.text("Net", 330, 170).text("172.00", 380, 170);
+    assertThat(tables(page)).hasSize(1);
+    assertThat(tables(page).get(0).columns()).hasSize(4);
+  }
+
+  @Test
+  void labelsThatAreSetInKeepTheirSteps() {
+    PageBuilder page = row(new PageBuilder(), 100, "Income", "2025", "2024");
+    row(page, 114, "Harbour", "90", "80").text("Berths", 62, 128).text("Ice", 62, 142);
+    row(page, 128, "", "60", "50");
+    row(page, 142, "", "30", "30");
+    Table table = tables(page).get(0);
+    Indents indents = Indents.of(table);
+    assertThat(table.bodyRows().stream().map(indents::of).toList()).isEqualTo(List.of(0, 1, 1));
+  }
+
+  @Test
+  void aPartWithoutHeaderGoesOnWhereItsTextsKeepTheColumnsApart() {
+    PageBuilder first = row(new PageBuilder(1), 100, "Vessel", "Port", "Fee");
+    PageBuilder second = new PageBuilder(2);
+    first.horizontal(105, 45, 460);
+    for (int r = 0; r < 8; r++) {
+      row(first, 118 + 14 * r, "Vessel" + r, "Skarrholm", "1" + r + ".50");
+      row(second, 100 + 14 * r, "Tern" + r, "Oyle", "2" + r + ".50");
+    }
+    List<Table> tables = tables(first, second);
+    assertThat(tables).hasSize(1);
+    assertThat(tables.get(0).bodyRows()).hasSize(16);
+  }
+}
