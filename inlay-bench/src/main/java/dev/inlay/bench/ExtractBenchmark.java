@@ -31,7 +31,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SingleShotTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 5)
+@Warmup(iterations = 25)
 @Measurement(iterations = 7)
 @Fork(1)
 public class ExtractBenchmark {
