@@ -77,7 +77,7 @@ public final class OpenFrameFinder {
       if (lines.get(i).isTabular()) {
         int end = ColumnRun.end(i, lines, horizontals, stacks);
         Optional<OpenFrame> frame = builder.build(i, end, taken);
-        frame.ifPresent(this::add);
+        frame.ifPresent(f -> add(f, lines));
         taken = frame.isPresent() ? end : taken;
         i = end;
       } else {
@@ -86,8 +86,11 @@ public final class OpenFrameFinder {
     }
   }
 
-  private void add(OpenFrame frame) {
+  private void add(OpenFrame frame, List<PieceLine> lines) {
     List<List<TextLine>> sides = SideBySide.part(frame);
+    if (sides.isEmpty()) {
+      sides = SideBySide.partUnderTitles(frame, lines);
+    }
     sides.forEach(this::addFramesOf);
     if (sides.isEmpty()) {
       frames.add(frame);

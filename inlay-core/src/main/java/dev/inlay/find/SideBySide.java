@@ -4,9 +4,12 @@ import dev.inlay.geom.Interval;
 import dev.inlay.page.TextLine;
 import dev.inlay.page.Word;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * Tells tables that stand side by side on common lines from one table: each is full from its first
@@ -25,6 +28,13 @@ final class SideBySide {
   private static final int LEAST_MORE_LINES = 1;
 
   private static final int LEAST_LINES = 3;
+
+  /** Titles stand at most this many type sizes above the first line. */
+  private static final double TITLE_REACH = 2.5;
+
+  /** A word and a number, as in "Table 2." */
+  private static final Pattern TITLE =
+      Pattern.compile("\\p{Lu}\\p{L}+\\.?\\s\\d+(\\.\\d+)*[a-z]?[.:](\\s.*)?");
 
   private SideBySide() {}
 
@@ -62,6 +72,53 @@ final class SideBySide {
     }
     double least = wide.stream().mapToDouble(Interval::length).min().orElse(0);
     return narrow > 0 && least >= WIDER * narrow && least >= LEAST_WIDTH * size ? wide : List.of();
+  }
+
+  /**
+   * The lines of each table where the line above the frame, or its first, holds a title over each
+   * of them.
+   *
+   * @param frame the frame
+   * @param lines those around it, from top to bottom
+   * @return the lines of each from left to right; empty where there are no such titles
+   */
+  static List<List<TextLine>> partUnderTitles(OpenFrame frame, List<PieceLine> lines) {
+    PieceLine first = frame.lines().get(0);
+    double reach = TITLE_REACH * first.line().size();
+    Optional<PieceLine> titles =
+        lines.stream()
+            .filter(l -> l.line().baseline() <= first.line().baseline())
+            .filter(l -> first.line().baseline() - l.line().baseline() < reach)
+            .filter(PieceLine::isTabular)
+            .filter(l -> l.pieces().stream().allMatch(p -> TITLE.matcher(p.text()).matches()))
+            .findFirst();
+    if (titles.isEmpty()) {
+      return List.of();
+    }
+    List<PieceLine> below =
+        frame.lines().stream()
+            .filter(l -> l.line().baseline() > titles.get().line().baseline())
+            .toList();
+    List<List<TextLine>> sides = new ArrayList<>();
+    List<Piece> pieces = titles.get().pieces();
+    double from = Double.NEGATIVE_INFINITY;
+    for (int i = 1; i <= pieces.size(); i++) {
+      double to =
+          i == pieces.size() ? Double.POSITIVE_INFINITY : gutterBefore(pieces.get(i), frame);
+      sides.add(linesWithin(below, from, to));
+      from = to;
+    }
+    boolean each = sides.stream().allMatch(s -> s.size() >= LEAST_LINES);
+    return each ? sides : List.of();
+  }
+
+  /** The middle of the gutter nearest to where a title begins. */
+  private static double gutterBefore(Piece title, OpenFrame frame) {
+    double left = title.box().left();
+    return frame.gutters().stream()
+        .min(Comparator.comparingDouble(g -> Math.abs(g.to() - left)))
+        .map(Interval::middle)
+        .orElse(left);
   }
 
   /** Whether a ruling goes on over the white: it belongs to one table. */

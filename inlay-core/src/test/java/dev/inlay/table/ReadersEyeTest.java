@@ -74,6 +74,22 @@ class ReadersEyeTest {
   }
 
   @Test
+  void aTitleOverEachPartsTablesSideBySide() {
+    PageBuilder page = new PageBuilder();
+    page.text("Table 1. Berths", 50, 100).text("Table 2. Prices", 220, 100);
+    page.text("Port", 50, 114).text("Small", 120, 114);
+    page.text("Goods", 220, 114).text("Price", 290, 114);
+    for (int r = 1; r <= 4; r++) {
+      double y = 114 + 14 * r;
+      page.text("Oyle" + r, 50, y).text("1" + r, 120, y);
+      page.text("Rope" + r, 220, y).text(r + ".50", 290, y);
+    }
+    List<Table> tables = tables(page);
+    assertThat(tables).hasSize(2);
+    assertThat(texts(tables.get(1)).get(0)).containsExactly("Goods", "Price");
+  }
+
+  @Test
   void twoColumnsOfWordsUnderABoldHeadingAreATable() {
     PageBuilder page = row(new PageBuilder().bold(), 100, "Term", "Meaning").plain();
     for (int r = 0; r < 6; r++) {
