@@ -65,12 +65,13 @@ final class RowSums {
         boundaries.add(r);
       } else if (kind != RowKind.NOTE && columns.hasFigures(r)) {
         boolean word = kind == RowKind.SUBTOTAL || kind == RowKind.TOTAL;
-        int start = CarriedRows.isCarried(rows, r) ? -1 : start(r, word);
+        boolean carried = CarriedRows.isCarried(rows, r);
+        int start = carried ? -1 : start(r, word);
         if (start >= 0) {
           proven++;
           kind = word ? kind : kindOf(r, start);
           columns.prove(start, r);
-        } else if (CarriedRows.isCarried(rows, r)) {
+        } else if (carried) {
           kind = RowKind.SUBTOTAL;
         } else if (word) {
           unproven.add(r);

@@ -1,18 +1,13 @@
 package dev.inlay.table;
 
-import dev.inlay.geom.Box;
-import dev.inlay.geom.Interval;
-import dev.inlay.grid.Figures;
 import dev.inlay.grid.Warning;
 import dev.inlay.grid.WarningCode;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /**
  * Joins the parts of run-on tables, page by page. A part goes on with the table that ends the page
@@ -23,18 +18,6 @@ import java.util.stream.Stream;
  * several threads.
  */
 public final class Stitcher {
-
-  /**
-   * Column boundaries this near on two pages are at the same place, as a share of the table's mean
-   * column width.
-   */
-  private static final double SAME_PLACE = 0.1;
-
-  /** Gutters are found on each page anew, and lie as wide as that page's texts leave them. */
-  private static final double SAME_GUTTER = 0.4;
-
-  /** On a later page this share of the headings may be worded otherwise. */
-  private static final double REWORDED_SHARE = 0.25;
 
   private final List<Table> done = new ArrayList<>();
   private final List<PageTable> open = new ArrayList<>();
@@ -116,118 +99,19 @@ public final class Stitcher {
         && part.frame().page() == before.frame().page() + 1
         && before.columns() == part.columns()
         && !hasOwnTitle(part)
-        && (repeatsHeader(before, part)
-            || part.headerRows() == 0 && continuesColumns(before, part)
-            || part.hasUnsureHeader() && before.isRuled() && sameColumns(before, part));
+        && (LikeParts.repeatsHeader(before, part)
+            || part.headerRows() == 0 && LikeParts.continuesColumns(before, part)
+            || part.hasUnsureHeader() && before.isRuled() && LikeParts.sameColumns(before, part));
   }
 
   /** The rows of a part that goes on: all but the header printed again. */
   private static List<TableRow> withoutRepeatedHeader(PageTable first, PageTable part) {
-    if (part.headerRows() == 0 || repeatsHeader(first, part)) {
+    if (part.headerRows() == 0 || LikeParts.repeatsHeader(first, part)) {
       return part.body();
     }
     // Nothing but its place made the first row a header, and it stands below the one before.
     return part.rows().stream()
         .map(r -> r.kind() == RowKind.HEADER ? new TableRow(RowKind.BODY, r.page(), r.cells()) : r)
-        .toList();
-  }
-
-  /**
-   * Whether a part without header has columns like those before it, in order, place and content.
-   */
-  private static boolean continuesColumns(PageTable before, PageTable part) {
-    if (sameColumns(before, part)) {
-      return true;
-    }
-    for (int c = 0; c < part.columns(); c++) {
-      double old = figureShare(before, c);
-      double now = figureShare(part, c);
-      if (old >= 0 && now >= 0 && old > 0.5 != now > 0.5) {
-        return false;
-      }
-    }
-    if (!before.isRuled() && keepApart(before, part)) {
-      return true;
-    }
-    List<Double> old = before.columnEdges();
-    List<Double> now = part.columnEdges();
-    double width = old.get(old.size() - 1) - old.get(0);
-    int last = old.size() - 1;
-    return !before.isRuled()
-        && Math.abs(old.get(0) - now.get(0)) < SAME_PLACE * width
-        && Math.abs(old.get(last) - now.get(last)) < SAME_PLACE * width;
-  }
-
-  /** Whether gutters remain when the texts of both parts stand below each other. */
-  private static boolean keepApart(PageTable before, PageTable part) {
-    double right = Double.NEGATIVE_INFINITY;
-    for (int c = 0; c < part.columns(); c++) {
-      int column = c;
-      List<Box> texts =
-          Stream.of(before, part)
-              .flatMap(t -> t.body().stream())
-              .flatMap(r -> r.cells().stream())
-              .filter(cell -> cell.column() == column && cell.columnSpan() == 1)
-              .map(TableCell::box)
-              .toList();
-      if (texts.stream().mapToDouble(Box::left).min().orElse(right) < right) {
-        return false;
-      }
-      right = texts.stream().mapToDouble(Box::right).max().orElse(right);
-    }
-    return true;
-  }
-
-  /** Which share of a column's texts are figures; negative where it has none. */
-  private static double figureShare(PageTable table, int column) {
-    int figures = 0;
-    int all = 0;
-    for (TableRow row : table.body()) {
-      for (TableCell cell : row.cells()) {
-        if (cell.column() == column && cell.columnSpan() == 1 && !cell.text().isEmpty()) {
-          all++;
-          figures += Figures.isFigure(cell.text()) ? 1 : 0;
-        }
-      }
-    }
-    return all == 0 ? -1 : (double) figures / all;
-  }
-
-  private static boolean repeatsHeader(PageTable before, PageTable part) {
-    return part.headerRows() > 0
-        && sayTheSame(headerText(before), headerText(part))
-        && (!before.isRuled() || sameColumns(before, part));
-  }
-
-  private static boolean sameColumns(PageTable before, PageTable part) {
-    List<Double> old = before.columnEdges();
-    double width = new Interval(old.get(0), old.get(old.size() - 1)).length() / before.columns();
-    for (int i = 0; i < old.size(); i++) {
-      double near = before.isRuled() ? SAME_PLACE : SAME_GUTTER;
-      if (Math.abs(old.get(i) - part.columnEdges().get(i)) > near * width) {
-        return false;
-      }
-    }
-    return true;
-  }
-
-  /** Whether nearly all headings are the same: one may be reworded, or shortened. */
-  private static boolean sayTheSame(List<String> before, List<String> now) {
-    if (before.size() != now.size()) {
-      return false;
-    }
-    int same = 0;
-    for (int i = 0; i < before.size(); i++) {
-      same += before.get(i).equals(now.get(i)) ? 1 : 0;
-    }
-    return before.size() - same <= REWORDED_SHARE * before.size();
-  }
-
-  private static List<String> headerText(PageTable part) {
-    return part.header().stream()
-        .flatMap(r -> r.cells().stream())
-        .filter(c -> !c.text().isEmpty())
-        .map(c -> c.column() + " " + c.columnSpan() + " " + plain(c.text()))
         .toList();
   }
 
@@ -240,29 +124,17 @@ public final class Stitcher {
     if (part.title().isEmpty() || first.isEmpty()) {
       return part.title().isPresent();
     }
-    String old = plain(first.get()) + " ";
-    String now = plain(part.title().get()) + " ";
+    String old = LikeParts.plain(first.get()) + " ";
+    String now = LikeParts.plain(part.title().get()) + " ";
     return !now.contains(old) && !old.startsWith(now);
   }
 
-  private static String plain(String title) {
-    String bare = title.toLowerCase(Locale.ROOT).replaceAll("\\([^)]*\\)", " ");
-    return bare.replaceAll("[\\s.:,]+", " ").strip();
-  }
-
   /** The rows of a part without headings printed again after the page break. */
-  private static List<TableRow> withoutRepeatedHeadings(
-      List<TableRow> rows, List<TableRow> before) {
-    Set<String> headings = new HashSet<>();
-    for (TableRow row : before) {
-      if (row.kind() == RowKind.GROUP) {
-        headings.add(plain(row.cells().get(0).text()));
-      }
-    }
+  private static List<TableRow> withoutRepeatedHeadings(List<TableRow> rows, Set<String> headings) {
     int first = 0;
     while (first < rows.size()
         && rows.get(first).kind() == RowKind.GROUP
-        && headings.contains(plain(rows.get(first).cells().get(0).text()))) {
+        && headings.contains(LikeParts.plain(rows.get(first).cells().get(0).text()))) {
       first++;
     }
     return rows.subList(first, rows.size());
@@ -286,9 +158,14 @@ public final class Stitcher {
     PageTable first = open.get(0);
     List<TableRow> rows = new ArrayList<>(first.header());
     List<Warning> warnings = new ArrayList<>();
+    Set<String> headings = new HashSet<>();
     for (PageTable part : open) {
       List<TableRow> more = part == first ? part.body() : withoutRepeatedHeader(first, part);
-      addRows(withoutRepeatedHeadings(more, rows), rows, part != first, part.isRuled());
+      List<TableRow> fresh = withoutRepeatedHeadings(more, headings);
+      addRows(fresh, rows, part != first, part.isRuled());
+      fresh.stream()
+          .filter(r -> r.kind() == RowKind.GROUP)
+          .forEach(r -> headings.add(LikeParts.plain(r.cells().get(0).text())));
       part.warnings().stream()
           .filter(w -> part == first || w.code() != WarningCode.HEADER_UNSURE)
           .forEach(warnings::add);

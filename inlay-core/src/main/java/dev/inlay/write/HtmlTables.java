@@ -99,7 +99,7 @@ public final class HtmlTables {
       TableCell cell = owner[r][c];
       if (cell == null) {
         cells.add(row.kind() == RowKind.HEADER ? "<th></th>" : "<td></td>");
-      } else if (cell.column() == c && row.cells().contains(cell)) {
+      } else if (cell.column() == c && (r == 0 || owner[r - 1][c] != cell)) {
         cells.add(cell(cell, row.kind(), figures[c], c == 0 ? indents.of(row) : 0));
       }
     }
