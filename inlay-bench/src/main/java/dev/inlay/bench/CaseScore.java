@@ -2,7 +2,7 @@ package dev.inlay.bench;
 
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
-import dev.inlay.extract.PageSelection;
+import dev.inlay.page.PageSelection;
 import dev.inlay.table.Table;
 import java.nio.file.Files;
 import java.nio.file.Path;

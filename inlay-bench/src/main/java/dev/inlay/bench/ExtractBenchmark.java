@@ -3,7 +3,7 @@ package dev.inlay.bench;
 import dev.inlay.batch.FileBatch;
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
-import dev.inlay.extract.PageSelection;
+import dev.inlay.page.PageSelection;
 import dev.inlay.write.JsonTables;
 import java.io.IOException;
 import java.io.OutputStream;

@@ -3,7 +3,7 @@ package dev.inlay.bench;
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
 import dev.inlay.extract.PageLedger;
-import dev.inlay.extract.PageSelection;
+import dev.inlay.page.PageSelection;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;

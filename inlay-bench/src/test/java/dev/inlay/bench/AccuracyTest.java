@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
-import dev.inlay.extract.PageSelection;
+import dev.inlay.page.PageSelection;
 import dev.inlay.samples.Sample;
 import dev.inlay.samples.SampleMaker;
 import java.nio.file.Files;

@@ -2,6 +2,7 @@ package dev.inlay.cli;
 
 import dev.inlay.extract.HandTools;
 import dev.inlay.extract.TableChoice;
+import dev.inlay.geom.Length;
 import dev.inlay.table.RulingUse;
 import java.util.List;
 import java.util.Optional;
@@ -79,12 +80,10 @@ final class HandToolOptions {
    */
   HandTools tools() {
     return new HandTools(
-        Optional.ofNullable(given.frame).map(f -> read("--frame", () -> HandTools.parseFrame(f))),
+        Optional.ofNullable(given.frame).map(f -> read("--frame", () -> Length.parseFrame(f))),
         text("--below", given.below),
         text("--above", given.above),
-        given.gutters == null
-            ? List.of()
-            : read("--gutters", () -> HandTools.parseLengths(given.gutters)),
+        given.gutters == null ? List.of() : read("--gutters", () -> Length.parseAll(given.gutters)),
         given.rulings);
   }
 

@@ -54,6 +54,12 @@ final class Inlay implements Runnable {
     line.addSubcommand(new ExtractCommand(terminal));
     line.addSubcommand(new ProofCommand(terminal));
     line.addSubcommand(new LinesCommand(terminal));
+    line.addSubcommand(new RunCommand(terminal));
+    CommandLine spec = new CommandLine(new SpecCommand());
+    spec.addSubcommand(new SpecCommand.Check(terminal));
+    spec.addSubcommand(new SpecCommand.Try(terminal));
+    spec.addSubcommand(new SpecCommand.Schema(terminal));
+    line.addSubcommand(spec);
     line.addSubcommand(new DemoCommand(terminal));
     line.setOut(new PrintWriter(terminal.out(), true));
     line.setErr(new PrintWriter(terminal.err(), true));

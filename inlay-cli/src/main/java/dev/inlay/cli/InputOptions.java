@@ -1,6 +1,6 @@
 package dev.inlay.cli;
 
-import dev.inlay.extract.PageSelection;
+import dev.inlay.page.PageSelection;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;

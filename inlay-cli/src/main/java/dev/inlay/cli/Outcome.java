@@ -21,7 +21,7 @@ final class Outcome {
   private final Terminal terminal;
   private boolean inputFailed;
   private boolean outputFailed;
-  private boolean nothingFound;
+  private boolean findings;
 
   Outcome(Terminal terminal) {
     this.terminal = terminal;
@@ -32,7 +32,7 @@ final class Outcome {
     tellProblems(document.path(), document.status(), document.problems());
     tellWarnings(document);
     boolean readable = document.pages() > 0;
-    nothingFound |= readable && document.tables().isEmpty();
+    findings |= readable && document.tables().isEmpty();
     boolean explained =
         document.problems().stream()
             .anyMatch(p -> p.code().equals("no-such-table") || p.code().equals("no-such-text"));
@@ -87,6 +87,11 @@ final class Outcome {
     terminal.message("wrote " + file);
   }
 
+  /** Notes that something was found that matters; what was told. */
+  void findings() {
+    findings = true;
+  }
+
   /** Notes that some input could not be read; why was told. */
   void inputFailed() {
     inputFailed = true;
@@ -122,6 +127,6 @@ final class Outcome {
     if (inputFailed) {
       return ExitCode.INPUT;
     }
-    return nothingFound ? ExitCode.FINDINGS : ExitCode.OK;
+    return findings ? ExitCode.FINDINGS : ExitCode.OK;
   }
 }

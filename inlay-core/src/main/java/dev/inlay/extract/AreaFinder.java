@@ -21,6 +21,9 @@ final class AreaFinder {
   /** Whether the text above was met, and the one below not yet. */
   private boolean begun;
 
+  /** Whether a page with tables came before. */
+  private boolean metPage;
+
   private boolean metBelow;
   private boolean metAbove;
 
@@ -31,15 +34,21 @@ final class AreaFinder {
 
   /** What is said of the tables on a page; empty where the page holds none of them. */
   Optional<Guidance> on(Page page) {
-    Box frame = tools.frameOn(page).orElse(new Box(0, 0, page.width(), page.height()));
+    Optional<Guidance> guidance = on(page, metPage ? tools.later().orElse(tools) : tools);
+    metPage |= guidance.isPresent();
+    return guidance;
+  }
+
+  private Optional<Guidance> on(Page page, HandTools here) {
+    Box frame = here.frameOn(page).orElse(new Box(0, 0, page.width(), page.height()));
     Optional<Box> area = anchored() ? between(page, frame) : Optional.of(frame);
-    boolean whole = !anchored() && tools.frame().isEmpty();
+    boolean whole = !anchored() && here.frame().isEmpty();
     return area.map(
         box ->
             new Guidance(
                 whole ? Optional.empty() : Optional.of(box),
-                tools.frame().isPresent(),
-                tools.guttersOn(page),
+                here.frame().isPresent(),
+                here.guttersOn(page),
                 false,
                 tools.rulings()));
   }

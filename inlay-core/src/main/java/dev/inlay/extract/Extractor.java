@@ -1,6 +1,7 @@
 package dev.inlay.extract;
 
 import dev.inlay.page.Page;
+import dev.inlay.page.PageSelection;
 import dev.inlay.table.Guidance;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -64,10 +65,28 @@ public final class Extractor {
    * @throws InterruptedException if the thread was interrupted before all pages were read
    */
   public DocumentTables extract(Path path) throws InterruptedException {
+    return extract(path, page -> {});
+  }
+
+  /**
+   * Extracts the tables of a file and shows its pages to another reader on the way.
+   *
+   * @param path the file
+   * @param alsoSees each page that holds text, in order, on the calling thread
+   * @throws InterruptedException if the thread was interrupted before all pages were read
+   */
+  public DocumentTables extract(Path path, PageWalk.Visitor alsoSees) throws InterruptedException {
     AreaFinder areas = new AreaFinder(tools);
     try (TableReader reader = new TableReader(threads)) {
       PageWalk.Walked walked =
-          PageWalk.over(path, password, pages, page -> read(page, areas, reader));
+          PageWalk.over(
+              path,
+              password,
+              pages,
+              page -> {
+                alsoSees.visit(page);
+                read(page, areas, reader);
+              });
       reader.finish();
       List<Problem> problems = new ArrayList<>(walked.problems());
       problems.addAll(reader.defects());

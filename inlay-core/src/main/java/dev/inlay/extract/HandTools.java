@@ -4,7 +4,6 @@ import dev.inlay.geom.Box;
 import dev.inlay.geom.Length;
 import dev.inlay.page.Page;
 import dev.inlay.table.RulingUse;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -16,69 +15,35 @@ import java.util.Optional;
  * @param above a text of the line below the table
  * @param gutters where columns part, from left to right
  * @param rulings what rulings mean
+ * @param later what holds on the pages behind the first one with a table, where that differs
  */
 public record HandTools(
     Optional<List<Length>> frame,
     Optional<String> below,
     Optional<String> above,
     List<Length> gutters,
-    RulingUse rulings) {
+    RulingUse rulings,
+    Optional<HandTools> later) {
 
   /** Nothing is said. */
   public static final HandTools NONE =
       new HandTools(
           Optional.empty(), Optional.empty(), Optional.empty(), List.of(), RulingUse.WEIGH);
 
-  private static final int EDGES = 4;
+  /** The same on all pages. */
+  public HandTools(
+      Optional<List<Length>> frame,
+      Optional<String> below,
+      Optional<String> above,
+      List<Length> gutters,
+      RulingUse rulings) {
+    this(frame, below, above, gutters, rulings, Optional.empty());
+  }
 
   /** Keeps copies that cannot change. */
   public HandTools {
     frame = frame.map(List::copyOf);
     gutters = List.copyOf(gutters);
-  }
-
-  /**
-   * Reads a frame: left, top, right and bottom with commas between them.
-   *
-   * @throws IllegalArgumentException with a message for the person who wrote it
-   */
-  public static List<Length> parseFrame(String text) {
-    List<Length> edges = parseLengths(text);
-    if (edges.size() != EDGES) {
-      throw new IllegalArgumentException(
-          "a frame has 4 edges (left, top, right, bottom), not " + edges.size());
-    }
-    checkOrder(edges.get(0), edges.get(2), "left", "right");
-    checkOrder(edges.get(1), edges.get(3), "top", "bottom");
-    return edges;
-  }
-
-  private static void checkOrder(Length low, Length high, String lowName, String highName) {
-    if (low.unit() == high.unit() && low.value() >= high.value()) {
-      throw new IllegalArgumentException(
-          "its "
-              + lowName
-              + " edge ("
-              + low
-              + ") must come before its "
-              + highName
-              + " edge ("
-              + high
-              + ")");
-    }
-  }
-
-  /**
-   * Reads lengths with commas between them.
-   *
-   * @throws IllegalArgumentException with a message for the person who wrote it
-   */
-  public static List<Length> parseLengths(String text) {
-    List<Length> lengths = new ArrayList<>();
-    for (String part : text.split(",", -1)) {
-      lengths.add(Length.parse(part));
-    }
-    return lengths;
   }
 
   /** The frame on a page, in points. */

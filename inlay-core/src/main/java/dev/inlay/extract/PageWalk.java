@@ -1,6 +1,7 @@
 package dev.inlay.extract;
 
 import dev.inlay.page.Page;
+import dev.inlay.page.PageSelection;
 import dev.inlay.pdf.OpenFailure;
 import dev.inlay.pdf.PageFailure;
 import dev.inlay.pdf.PdfFile;

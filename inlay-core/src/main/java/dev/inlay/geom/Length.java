@@ -1,6 +1,8 @@
 package dev.inlay.geom;
 
 import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -16,6 +18,8 @@ public record Length(double value, Unit unit) {
 
   private static final Pattern WRITTEN =
       Pattern.compile("([+-]?\\d{1,6}(?:\\.\\d{1,6})?)\\s*(pt|mm|cm|in|%)?");
+
+  private static final int EDGES = 4;
 
   /** A unit of length. */
   public enum Unit {
@@ -81,6 +85,50 @@ public record Length(double value, Unit unit) {
     }
     Unit unit = matcher.group(2) == null ? Unit.PT : Unit.ofSign(matcher.group(2));
     return new Length(Double.parseDouble(matcher.group(1)), unit);
+  }
+
+  /**
+   * Reads a frame: left, top, right and bottom with commas between them.
+   *
+   * @throws IllegalArgumentException with a message for the person who wrote it
+   */
+  public static List<Length> parseFrame(String text) {
+    List<Length> edges = parseAll(text);
+    if (edges.size() != EDGES) {
+      throw new IllegalArgumentException(
+          "a frame has 4 edges (left, top, right, bottom), not " + edges.size());
+    }
+    checkOrder(edges.get(0), edges.get(2), "left", "right");
+    checkOrder(edges.get(1), edges.get(3), "top", "bottom");
+    return edges;
+  }
+
+  private static void checkOrder(Length low, Length high, String lowName, String highName) {
+    if (low.unit == high.unit && low.value >= high.value) {
+      throw new IllegalArgumentException(
+          "its "
+              + lowName
+              + " edge ("
+              + low
+              + ") must come before its "
+              + highName
+              + " edge ("
+              + high
+              + ")");
+    }
+  }
+
+  /**
+   * Reads lengths with commas between them.
+   *
+   * @throws IllegalArgumentException with a message for the person who wrote it
+   */
+  public static List<Length> parseAll(String text) {
+    List<Length> lengths = new ArrayList<>();
+    for (String part : text.split(",", -1)) {
+      lengths.add(Length.parse(part));
+    }
+    return lengths;
   }
 
   /**

@@ -67,6 +67,11 @@ public enum NumberForm {
         && column.stream().anyMatch(NumberShape::isOpen);
   }
 
+  /** The mark that parts decimals; empty where it is not known. */
+  public Optional<Character> decimalMark() {
+    return this == OPEN ? Optional.empty() : Optional.of(decimalMark);
+  }
+
   /** This form, or the other where this one is {@link #OPEN}. */
   public NumberForm or(NumberForm other) {
     return this == OPEN ? other : this;

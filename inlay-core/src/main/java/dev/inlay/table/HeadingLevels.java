@@ -14,7 +14,7 @@ import java.util.Set;
  * where headings share it, as in {@code Harbour Oyle} and {@code Vessel Skua}; else their order: a
  * heading right below another lies in it.
  */
-final class HeadingLevels {
+public final class HeadingLevels {
 
   /** Headings that begin within this many points of each other are equally deep. */
   private static final double SAME_INDENT = 2;
@@ -24,7 +24,8 @@ final class HeadingLevels {
 
   private HeadingLevels() {}
 
-  static HeadingLevels of(List<TableRow> rows) {
+  /** The levels of the headings among some rows. */
+  public static HeadingLevels of(List<TableRow> rows) {
     HeadingLevels found = new HeadingLevels();
     List<TableRow> headings = rows.stream().filter(r -> r.kind() == RowKind.GROUP).toList();
     double[] indents = indents(headings);
@@ -102,6 +103,11 @@ final class HeadingLevels {
   /** How many levels there are. */
   int count() {
     return count;
+  }
+
+  /** How deep a heading lies, from 0; 0 as well for rows that are none. */
+  public int level(TableRow row) {
+    return levels.getOrDefault(row, 0);
   }
 
   /** Puts a heading in its place among those that hold, and ends those that lie deeper. */

@@ -15,6 +15,21 @@ package dev.inlay.table;
 public record TextLedger(
     int printed, int inCells, int leaders, int stray, int furniture, int outside, int doubled) {
 
+  /** Nothing printed. */
+  public static final TextLedger EMPTY = new TextLedger(0, 0, 0, 0, 0, 0, 0);
+
+  /** Both together. */
+  public TextLedger plus(TextLedger other) {
+    return new TextLedger(
+        printed + other.printed,
+        inCells + other.inCells,
+        leaders + other.leaders,
+        stray + other.stray,
+        furniture + other.furniture,
+        outside + other.outside,
+        doubled + other.doubled);
+  }
+
   /** This ledger and what ended in the frames of tables that were read apart. */
   TextLedger with(TextLedger apart) {
     return new TextLedger(

@@ -58,6 +58,15 @@ public final class PlacedFile implements Closeable {
   }
 
   /**
+   * The file as it is before it is placed, for writers that want a file and no stream; nothing was
+   * written to the stream.
+   */
+  Path draft() throws IOException {
+    out.close();
+    return draft;
+  }
+
+  /**
    * Moves the whole file into place.
    *
    * @throws FileAlreadyExistsException if one came to stand there meanwhile

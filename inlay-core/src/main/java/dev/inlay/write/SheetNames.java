@@ -24,6 +24,11 @@ final class SheetNames {
     return unique(cut(stem, room) + " " + tableId);
   }
 
+  /** A name as near to the one wanted as can be. */
+  String of(String wanted) {
+    return unique(wanted);
+  }
+
   private String unique(String wanted) {
     String allowed = wanted.replaceAll("[\\[\\]:*?/\\\\\\p{Cntrl}]", " ").replaceAll("\\s+", " ");
     String name = cut(allowed.replaceAll("^'+|'+$", "").strip(), LONGEST);

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
-import dev.inlay.extract.PageSelection;
 import dev.inlay.extract.PageWalk;
 import dev.inlay.page.Page;
+import dev.inlay.page.PageSelection;
 import dev.inlay.pdf.TestPdf;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;

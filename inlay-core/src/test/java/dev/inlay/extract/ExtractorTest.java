@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import dev.inlay.batch.FileBatch;
+import dev.inlay.page.PageSelection;
 import dev.inlay.pdf.TestPdf;
 import java.io.IOException;
 import java.nio.file.Files;

@@ -3,6 +3,7 @@ package dev.inlay.extract;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.page.Page;
+import dev.inlay.page.PageSelection;
 import dev.inlay.pdf.PdfFile;
 import dev.inlay.table.PageTables;
 import dev.inlay.table.RowKind;

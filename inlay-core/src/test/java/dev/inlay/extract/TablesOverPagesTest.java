@@ -2,6 +2,7 @@ package dev.inlay.extract;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.inlay.page.PageSelection;
 import dev.inlay.pdf.TestPdf;
 import dev.inlay.table.RowKind;
 import dev.inlay.table.Table;

@@ -1,4 +1,4 @@
-package dev.inlay.extract;
+package dev.inlay.page;
 
 import dev.inlay.geom.Interval;
 import java.util.ArrayList;

@@ -1,0 +1,50 @@
+package dev.inlay.cli;
+
+import java.util.Locale;
+
+/** Shows on a terminal how far a run is, in one line that is written over. */
+final class Progress {
+
+  private static final long A_MOMENT = 100_000_000L;
+  private static final double NANOS = 1e9;
+
+  private final Terminal terminal;
+  private final int files;
+  private final long start = System.nanoTime();
+  private long shown;
+  private int done;
+  private int pages;
+
+  Progress(Terminal terminal, int files) {
+    this.terminal = terminal;
+    this.files = files;
+  }
+
+  /** Notes that a file is done. */
+  void done(int pagesOfFile) {
+    done++;
+    pages += pagesOfFile;
+    long now = System.nanoTime();
+    if (terminal.isScreen() && now - shown > A_MOMENT) {
+      shown = now;
+      double seconds = (now - start) / NANOS;
+      terminal
+          .err()
+          .print(
+              String.format(
+                  Locale.ROOT,
+                  "\r%d of %d files, %.0f pages a second, %.0f s left\u001b[K",
+                  done,
+                  files,
+                  pages / seconds,
+                  seconds / done * (files - done)));
+    }
+  }
+
+  /** Wipes the line. */
+  void end() {
+    if (shown > 0) {
+      terminal.err().print("\r\u001b[K");
+    }
+  }
+}

@@ -1,0 +1,196 @@
+package dev.inlay.cli;
+
+import dev.inlay.batch.Drift;
+import dev.inlay.batch.SpecRun;
+import dev.inlay.record.FileRun;
+import dev.inlay.record.RunResult;
+import dev.inlay.record.Severity;
+import dev.inlay.spec.ReportSpec;
+import dev.inlay.write.RunFiles;
+import dev.inlay.write.RunText;
+import dev.inlay.write.TooLargeException;
+import java.io.IOException;
+import java.nio.file.FileAlreadyExistsException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Runs a spec over a batch of files. */
+@Command(
+    name = "run",
+    header = "Run a spec over a batch of reports.",
+    description = {
+      "",
+      "Reads every file as the spec wants it and writes one clean data set. A row whose values"
+          + " cannot be read is held, a file that does not fit is set aside, each with its reason;"
+          + " the rest goes on. Every row is accounted for.",
+      ""
+    },
+    sortOptions = false,
+    optionListHeading = "%nOptions:%n",
+    footer = {
+      "",
+      "Examples:",
+      "  inlay run dues.inlay.yaml reports/ -o march/      the results that the spec names",
+      "  inlay run dues.inlay.yaml reports/ -o dues.xlsx   one workbook",
+      "  inlay run dues.inlay.yaml reports/ --dry          the summary, no files",
+      "",
+      "Exit status: 0 all well, 1 rows held or findings of severity error, 2 wrong use or",
+      "a spec that cannot be read, 3 some input could not be read, 4 an output could not",
+      "be written."
+    })
+final class RunCommand implements Callable<Integer> {
+
+  @Parameters(index = "0", paramLabel = "SPEC", description = "A spec file.")
+  private Path specFile;
+
+  @Parameters(
+      index = "1..*",
+      arity = "1..*",
+      paramLabel = "FILE|FOLDER",
+      description = "PDF files, or folders.")
+  private List<Path> named;
+
+  @Option(
+      names = {"-o", "--out"},
+      paramLabel = "OUT",
+      description =
+          "A folder for all results, or one file: .xlsx, .ods, .csv, .tsv, .jsonl or .sqlite.")
+  private String out;
+
+  @Option(names = "--dry", description = "Write nothing; show the summary only.")
+  private boolean dry;
+
+  @Option(names = "--overwrite", description = "Replace files that exist.")
+  private boolean overwrite;
+
+  @Option(
+      names = "--strict",
+      description = "Exit with 1 for warnings, too, and for files set aside.")
+  private boolean strict;
+
+  @Option(
+      names = "--password",
+      paramLabel = "TEXT",
+      defaultValue = "${env:INLAY_PASSWORD:-}",
+      description = "Opens locked files. Or set INLAY_PASSWORD, or name its place in the spec.")
+  private String password;
+
+  @Mixin private GeneralOptions general;
+
+  @Spec private CommandSpec command;
+
+  private final Terminal terminal;
+
+  RunCommand(Terminal terminal) {
+    this.terminal = terminal;
+  }
+
+  @Override
+  public Integer call() throws InterruptedException, IOException {
+    if (dry == (out != null)) {
+      throw new ParameterException(
+          command.commandLine(), dry ? "--dry writes nothing, so -o is wrong" : "add -o, or --dry");
+    }
+    Optional<ReportSpec> spec = SpecFile.read(specFile, terminal);
+    if (spec.isEmpty()) {
+      return ExitCode.USAGE;
+    }
+    List<Path> files = InputFiles.of(named);
+    if (files.isEmpty()) {
+      throw new ParameterException(command.commandLine(), "no PDF file in " + named.get(0));
+    }
+    Outcome outcome = new Outcome(terminal);
+    Optional<RunFiles> results = dry ? Optional.empty() : Optional.of(results(spec.get()));
+    if (results.isPresent() && !isFree(results.get(), outcome)) {
+      return outcome.exitCode();
+    }
+    RunResult result = run(spec.get(), files);
+    RunText.summary(result).forEach(terminal.out()::println);
+    if (!result.balances()) {
+      throw new IllegalStateException("the ledger of this run does not balance");
+    }
+    results.ifPresent(r -> write(r, result, outcome));
+    return exitCode(result, outcome);
+  }
+
+  private RunFiles results(ReportSpec spec) {
+    Path goal = Path.of(out);
+    Path folder = SpecFile.folder(specFile);
+    String name = String.valueOf(goal.getFileName());
+    boolean file = !out.endsWith("/") && !Files.isDirectory(goal) && name.contains(".");
+    try {
+      return file ? RunFiles.oneFile(spec, folder, goal) : RunFiles.inFolder(spec, folder, goal);
+    } catch (IllegalArgumentException e) {
+      throw new ParameterException(command.commandLine(), e.getMessage(), e);
+    }
+  }
+
+  private boolean isFree(RunFiles results, Outcome outcome) {
+    boolean free = true;
+    for (Path goal : results.goals()) {
+      Path folder = goal.toAbsolutePath().getParent();
+      try {
+        if (!folder.equals(Path.of(out).toAbsolutePath().getParent())) {
+          Files.createDirectories(folder);
+        }
+      } catch (IOException e) {
+        outcome.outputFailed(folder, e);
+        return false;
+      }
+      free &= OutputFile.isFree(goal, overwrite, outcome);
+    }
+    return free;
+  }
+
+  private RunResult run(ReportSpec spec, List<Path> files)
+      throws InterruptedException, IOException {
+    String key = SpecFile.password(spec, password, specFile);
+    Progress progress = new Progress(terminal, files.size());
+    List<FileRun> runs = new ArrayList<>();
+    new SpecRun(spec, key)
+        .over(
+            files,
+            Runtime.getRuntime().availableProcessors(),
+            run -> {
+              runs.add(run);
+              progress.done(run.pages());
+            });
+    progress.end();
+    return RunResult.of(spec, Drift.told(runs));
+  }
+
+  private void write(RunFiles results, RunResult result, Outcome outcome) {
+    try {
+      for (Path file : results.write(result, overwrite)) {
+        outcome.wrote(file);
+      }
+    } catch (FileAlreadyExistsException e) {
+      outcome.outputFailed(Path.of(e.getFile()), e);
+    } catch (IOException | TooLargeException e) {
+      outcome.outputFailed(Path.of(out), e);
+    }
+  }
+
+  private int exitCode(RunResult result, Outcome outcome) {
+    if (result.files().stream().anyMatch(f -> f.status().isFailure())) {
+      outcome.inputFailed();
+    }
+    boolean errors = result.findings().stream().anyMatch(f -> f.severity() == Severity.ERROR);
+    boolean warnings = result.findings().stream().anyMatch(f -> f.severity() == Severity.WARNING);
+    if (errors || strict && warnings) {
+      outcome.findings();
+    }
+    return outcome.exitCode();
+  }
+}

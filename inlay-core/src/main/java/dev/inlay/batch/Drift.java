@@ -1,0 +1,114 @@
+package dev.inlay.batch;
+
+import dev.inlay.record.DataSetPart;
+import dev.inlay.record.FileRun;
+import dev.inlay.record.Finding;
+import dev.inlay.record.Severity;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+/**
+ * Tells in which files of a batch the columns differ from those of most files: one is new or
+ * missing, their order changed, or numbers are written in another way.
+ */
+public final class Drift {
+
+  private Drift() {}
+
+  /** The same runs, with what differs told as findings of their files. */
+  public static List<FileRun> told(List<FileRun> runs) {
+    List<FileRun> told = new ArrayList<>(runs);
+    int sets = runs.stream().mapToInt(r -> r.parts().size()).max().orElse(0);
+    for (int set = 0; set < sets; set++) {
+      tell(told, set);
+    }
+    return told;
+  }
+
+  private static void tell(List<FileRun> runs, int set) {
+    Function<FileRun, Optional<DataSetPart>> part =
+        r ->
+            r.parts().size() > set && !r.parts().get(set).headings().isEmpty()
+                ? Optional.of(r.parts().get(set))
+                : Optional.empty();
+    List<DataSetPart> parts = runs.stream().map(part).flatMap(Optional::stream).toList();
+    Optional<List<String>> headings = most(parts.stream().map(DataSetPart::headings).toList());
+    Optional<List<String>> order = most(parts.stream().map(DataSetPart::asked).toList());
+    Map<String, String> forms = forms(parts);
+    for (int i = 0; i < runs.size(); i++) {
+      Optional<DataSetPart> one = part.apply(runs.get(i));
+      if (one.isPresent()) {
+        List<Finding> more = new ArrayList<>();
+        String file = runs.get(i).fileName();
+        headings.ifPresent(h -> columns(one.get(), h, file, more));
+        order.ifPresent(o -> order(one.get(), o, file, more));
+        forms(one.get(), forms, file, more);
+        runs.set(i, more.isEmpty() ? runs.get(i) : runs.get(i).with(more));
+      }
+    }
+  }
+
+  /** What more than half have; empty where no two are alike. */
+  private static <T> Optional<T> most(List<T> all) {
+    Map<T, Integer> counts = new LinkedHashMap<>();
+    all.forEach(t -> counts.merge(t, 1, Integer::sum));
+    return counts.entrySet().stream()
+        .max(Comparator.comparingInt(Map.Entry::getValue))
+        .filter(e -> e.getValue() > 1 && 2 * e.getValue() > all.size())
+        .map(Map.Entry::getKey);
+  }
+
+  private static void columns(DataSetPart part, List<String> usual, String file, List<Finding> to) {
+    if (part.headings().size() == usual.size()) {
+      return; // as many as usual: a heading that was reworded is told as such
+    }
+    part.headings().stream()
+        .filter(h -> !usual.contains(h))
+        .forEach(h -> say("new-column", "the column '" + h + "' is new", file, to));
+    usual.stream()
+        .filter(h -> !part.headings().contains(h))
+        .forEach(h -> say("column-gone", "the column '" + h + "' is not there", file, to));
+  }
+
+  private static void order(DataSetPart part, List<String> usual, String file, List<Finding> to) {
+    List<String> here = part.asked().stream().filter(usual::contains).toList();
+    List<String> there = usual.stream().filter(part.asked()::contains).toList();
+    if (!here.equals(there)) {
+      String fields = String.join(", ", here);
+      say("column-order", "the columns stand in another order: " + fields, file, to);
+    }
+  }
+
+  private static Map<String, String> forms(List<DataSetPart> parts) {
+    Map<String, List<String>> marks = new LinkedHashMap<>();
+    for (DataSetPart part : parts) {
+      part.numberForms()
+          .forEach((field, mark) -> marks.computeIfAbsent(field, f -> new ArrayList<>()).add(mark));
+    }
+    Map<String, String> usual = new LinkedHashMap<>();
+    marks.forEach((field, all) -> most(all).ifPresent(m -> usual.put(field, m)));
+    return usual;
+  }
+
+  private static void forms(
+      DataSetPart part, Map<String, String> usual, String file, List<Finding> to) {
+    usual.forEach(
+        (field, mark) -> {
+          String here = part.numberForms().getOrDefault(field, mark);
+          if (!here.equals(mark)) {
+            String message = field + ": the decimal mark is '" + here + "', not '" + mark + "'";
+            say("number-form", message, file, to);
+          }
+        });
+  }
+
+  private static void say(String code, String message, String file, List<Finding> to) {
+    to.add(
+        Finding.of(Severity.WARNING, code, file, message + ", unlike in most files of the batch"));
+  }
+}

@@ -1,0 +1,44 @@
+package dev.inlay.batch;
+
+import dev.inlay.record.PageLine;
+import dev.inlay.spec.ReportSpec.Recognition;
+import dev.inlay.spec.Wording;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** Tells whether a file is of the kind that a spec is for. */
+final class Recognizer {
+
+  /** A line less alike than this is no near miss. */
+  private static final double NEAR = 0.6;
+
+  private Recognizer() {}
+
+  /** Why a file is not of the kind; empty where it is. */
+  static Optional<String> reasonAgainst(List<Recognition> signs, List<PageLine> lines) {
+    for (Recognition sign : signs) {
+      String wanted = Wording.plain(sign.text());
+      List<PageLine> there =
+          lines.stream().filter(l -> sign.page() == 0 || l.page() == sign.page()).toList();
+      Optional<PageLine> holder =
+          there.stream().filter(l -> Wording.plain(l.text()).contains(wanted)).findFirst();
+      if (sign.missing() && holder.isPresent()) {
+        return Optional.of("page " + holder.get().page() + " holds '" + sign.text() + "'");
+      }
+      if (!sign.missing() && holder.isEmpty()) {
+        String where = sign.page() == 0 ? "" : " on page " + sign.page();
+        return Optional.of("no line" + where + " holds '" + sign.text() + "'" + near(sign, there));
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static String near(Recognition sign, List<PageLine> lines) {
+    return lines.stream()
+        .max(Comparator.comparingDouble(l -> Wording.similarity(sign.text(), l.text())))
+        .filter(l -> Wording.similarity(sign.text(), l.text()) >= NEAR)
+        .map(l -> "; the nearest is '" + l.text() + "' on page " + l.page())
+        .orElse("");
+  }
+}

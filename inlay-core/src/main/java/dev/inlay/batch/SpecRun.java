@@ -1,0 +1,241 @@
+package dev.inlay.batch;
+
+import dev.inlay.extract.DocumentStatus;
+import dev.inlay.extract.DocumentTables;
+import dev.inlay.extract.Extractor;
+import dev.inlay.extract.HandTools;
+import dev.inlay.extract.OrderedWork;
+import dev.inlay.extract.PageLedger;
+import dev.inlay.extract.PageWalk;
+import dev.inlay.extract.Problem;
+import dev.inlay.extract.TableChoice;
+import dev.inlay.find.PageLines;
+import dev.inlay.page.Page;
+import dev.inlay.page.PageSelection;
+import dev.inlay.page.TextLine;
+import dev.inlay.record.DataSetPart;
+import dev.inlay.record.DataSetReading;
+import dev.inlay.record.FileRun;
+import dev.inlay.record.Finding;
+import dev.inlay.record.PageLine;
+import dev.inlay.record.PageLine.LineWord;
+import dev.inlay.record.RuleUse;
+import dev.inlay.record.Severity;
+import dev.inlay.spec.DataSetSpec;
+import dev.inlay.spec.ReportSpec;
+import dev.inlay.spec.TableSpec;
+import dev.inlay.table.RulingUse;
+import dev.inlay.table.TextLedger;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/** Runs a spec over files. Holds no state between files, so that one run serves several threads. */
+public final class SpecRun {
+
+  private final ReportSpec spec;
+  private final String password;
+  private final int threads;
+
+  /**
+   * Prepares a run.
+   *
+   * @param password for locked files, or an empty text
+   */
+  public SpecRun(ReportSpec spec, String password) {
+    this(spec, password, 1);
+  }
+
+  private SpecRun(ReportSpec spec, String password, int threads) {
+    this.spec = spec;
+    this.password = password;
+    this.threads = threads;
+  }
+
+  /**
+   * Runs over files in parallel; results come one by one, in the order of the files.
+   *
+   * @param files in the order in which results are wanted
+   * @param workers how many files, or pages of one, are worked on at a time, at least 1
+   * @param results takes each result, on the calling thread
+   * @throws InterruptedException if the calling thread was interrupted; the workers are stopped
+   */
+  public void over(List<Path> files, int workers, OrderedWork.Sink<FileRun> results)
+      throws InterruptedException {
+    boolean byPage = files.size() < workers;
+    SpecRun used = new SpecRun(spec, password, byPage ? workers : 1);
+    try (OrderedWork<FileRun> work = new OrderedWork<>(byPage ? 1 : workers, results)) {
+      for (Path file : files) {
+        work.add(() -> used.read(file));
+      }
+      work.finish();
+    }
+  }
+
+  /**
+   * Runs over one file.
+   *
+   * @throws InterruptedException if the thread was interrupted before all of it was read
+   */
+  public FileRun read(Path file) throws InterruptedException {
+    List<PageLine> lines = new ArrayList<>();
+    PageSelection pages = spec.pages();
+    if (pages != PageSelection.ALL) {
+      // what tells a file, and values outside the tables, may stand on other pages
+      PageWalk.over(file, password, PageSelection.ALL, page -> addLines(page, lines));
+    }
+    Map<HandTools, DocumentTables> documents = new HashMap<>();
+    DocumentTables first = null;
+    for (DataSetSpec set : spec.dataSets()) {
+      HandTools tools = tools(set.tables());
+      if (!documents.containsKey(tools)) {
+        Extractor extractor =
+            new Extractor(pages, password, tools, TableChoice.ALL).onThreads(threads);
+        boolean collects = first == null && pages == PageSelection.ALL;
+        DocumentTables document =
+            extractor.extract(file, collects ? page -> addLines(page, lines) : page -> {});
+        documents.put(tools, document);
+        first = first == null ? document : first;
+      }
+    }
+    return judged(first, documents, lines);
+  }
+
+  private static void addLines(Page page, List<PageLine> to) {
+    for (TextLine line : PageLines.of(page)) {
+      List<LineWord> words =
+          line.words().stream().map(w -> new LineWord(w.text(), w.box())).toList();
+      to.add(new PageLine(page.number(), line.text(), line.box(), words));
+    }
+  }
+
+  private FileRun judged(
+      DocumentTables document, Map<HandTools, DocumentTables> documents, List<PageLine> lines) {
+    if (document.status() != DocumentStatus.OK && document.status() != DocumentStatus.PARTIAL) {
+      return unread(document);
+    }
+    Optional<String> unlike = Recognizer.reasonAgainst(spec.recognisedBy(), lines);
+    if (unlike.isPresent()) {
+      return aside(document, "it is no '" + spec.report() + "': " + unlike.get(), List.of());
+    }
+    List<DataSetPart> parts = new ArrayList<>();
+    boolean any = false;
+    for (DataSetSpec set : spec.dataSets()) {
+      DocumentTables source = documents.get(tools(set.tables()));
+      DataSetPart part = DataSetReading.read(set, name(document), source.tables(), lines);
+      parts.add(part);
+      any |= !part.tables().isEmpty() || set.records().isPresent() && part.ledger().read() > 0;
+    }
+    if (!any) {
+      return aside(document, noTable(document, parts), parts);
+    }
+    boolean partial = document.status() == DocumentStatus.PARTIAL;
+    return result(
+        document,
+        partial ? FileRun.Status.PARTIAL : FileRun.Status.READ,
+        partial ? problemText(document) : "",
+        parts);
+  }
+
+  private static String noTable(DocumentTables document, List<DataSetPart> parts) {
+    if (document.tables().isEmpty() && document.problems().isEmpty()) {
+      return "no table was found in it";
+    }
+    for (DataSetPart part : parts) {
+      for (Finding finding : part.findings()) {
+        if (finding.code().equals("missing-column")) {
+          return finding.message();
+        }
+      }
+    }
+    for (DataSetPart part : parts) {
+      for (RuleUse use : part.uses()) {
+        if (use.rule().equals("table") && !use.nearly().isEmpty()) {
+          return "no table fits; " + use.nearly().get(0);
+        }
+      }
+    }
+    return document.problems().isEmpty()
+        ? "no line of it fits 'records'"
+        : document.problems().get(0).message();
+  }
+
+  private FileRun unread(DocumentTables document) {
+    FileRun.Status status =
+        switch (document.status()) {
+          case LOCKED -> FileRun.Status.LOCKED;
+          case NO_TEXT -> FileRun.Status.NO_TEXT;
+          default -> FileRun.Status.UNREADABLE;
+        };
+    return result(document, status, problemText(document), List.of());
+  }
+
+  private static String problemText(DocumentTables document) {
+    return document.problems().isEmpty() ? "" : document.problems().get(0).message();
+  }
+
+  private FileRun aside(DocumentTables document, String reason, List<DataSetPart> parts) {
+    List<DataSetPart> none = List.of();
+    FileRun run = result(document, FileRun.Status.SET_ASIDE, reason, none);
+    List<Finding> told = new ArrayList<>();
+    parts.forEach(p -> told.addAll(p.findings()));
+    return run.with(told);
+  }
+
+  private FileRun result(
+      DocumentTables document, FileRun.Status status, String reason, List<DataSetPart> parts) {
+    List<Finding> findings = new ArrayList<>();
+    if (status.isFailure() && status != FileRun.Status.PARTIAL) {
+      findings.add(
+          Finding.of(Severity.ERROR, status.word().replace(' ', '-'), name(document), reason));
+    } else {
+      for (Problem problem : document.problems()) {
+        findings.add(
+            Finding.of(Severity.WARNING, problem.code(), name(document), problem.message()));
+      }
+    }
+    if (status == FileRun.Status.SET_ASIDE) {
+      findings.add(Finding.of(Severity.WARNING, "set-aside", name(document), reason));
+    }
+    int tables = parts.stream().mapToInt(p -> p.tables().size()).sum();
+    TextLedger characters =
+        document.ledgers().stream()
+            .map(PageLedger::ledger)
+            .reduce(TextLedger.EMPTY, TextLedger::plus);
+    return new FileRun(
+        document.path(),
+        document.sha256(),
+        document.pages(),
+        tables,
+        status,
+        reason,
+        parts,
+        findings,
+        characters);
+  }
+
+  private static String name(DocumentTables document) {
+    return document.fileName();
+  }
+
+  /** What a spec says of the places of tables, for the finding of tables. */
+  private static HandTools tools(TableSpec tables) {
+    RulingUse rulings = RulingUse.valueOf(tables.rulings().toUpperCase(Locale.ROOT));
+    HandTools first = tools(tables, tables.first(), rulings);
+    return new HandTools(
+        first.frame(),
+        first.below(),
+        first.above(),
+        first.gutters(),
+        rulings,
+        tables.later().map(place -> tools(tables, place, rulings)));
+  }
+
+  private static HandTools tools(TableSpec tables, TableSpec.Place place, RulingUse rulings) {
+    return new HandTools(place.frame(), tables.below(), tables.above(), place.gutters(), rulings);
+  }
+}

@@ -1,0 +1,25 @@
+package dev.inlay.record;
+
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+/**
+ * A row of the result.
+ *
+ * @param file the name of the file that it comes from
+ * @param origin where its row stands
+ * @param values by the names of the fields, in their order
+ */
+public record DataRecord(String file, Origin origin, Map<String, Value> values) {
+
+  /** Keeps a copy of the values that cannot change. */
+  public DataRecord {
+    values = Collections.unmodifiableMap(new LinkedHashMap<>(values));
+  }
+
+  /** The value of a field; none where it has no such field. */
+  public Value value(String field) {
+    return values.getOrDefault(field, Value.NOTHING);
+  }
+}

@@ -1,0 +1,41 @@
+package dev.inlay.record;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What one file gives to a data set.
+ *
+ * @param records accepted
+ * @param held those that wait for a person
+ * @param ledger where its rows ended
+ * @param findings all that is to be said, those of held records included
+ * @param tables the ids of the tables it came from
+ * @param headings the headings of the table's columns in their order; empty where it came from none
+ * @param asked the headings that fields were read from, in the order of the columns
+ * @param numberForms how each numeric field is written, by the field's name
+ * @param uses what each rule took
+ */
+public record DataSetPart(
+    List<DataRecord> records,
+    List<HeldRecord> held,
+    RowLedger ledger,
+    List<Finding> findings,
+    List<String> tables,
+    List<String> headings,
+    List<String> asked,
+    Map<String, String> numberForms,
+    List<RuleUse> uses) {
+
+  /** Keeps copies that cannot change. */
+  public DataSetPart {
+    records = List.copyOf(records);
+    held = List.copyOf(held);
+    findings = List.copyOf(findings);
+    tables = List.copyOf(tables);
+    headings = List.copyOf(headings);
+    asked = List.copyOf(asked);
+    numberForms = Map.copyOf(numberForms);
+    uses = List.copyOf(uses);
+  }
+}

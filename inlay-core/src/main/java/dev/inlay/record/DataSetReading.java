@@ -1,0 +1,101 @@
+package dev.inlay.record;
+
+import dev.inlay.grid.Warning;
+import dev.inlay.spec.DataSetSpec;
+import dev.inlay.spec.PageValue;
+import dev.inlay.table.Column;
+import dev.inlay.table.Table;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** Reads what one file gives to a data set, as its spec wants it. */
+public final class DataSetReading {
+
+  private final DataSetSpec set;
+  private final PartTally tally;
+  private final List<String> used = new ArrayList<>();
+  private final List<String> asked = new ArrayList<>();
+  private final List<String> headings = new ArrayList<>();
+  private final Map<String, String> forms = new TreeMap<>();
+
+  private DataSetReading(DataSetSpec set, String file) {
+    this.set = set;
+    tally = new PartTally(file);
+  }
+
+  /**
+   * Reads a file.
+   *
+   * @param set what is wanted
+   * @param file its name
+   * @param tables that were found in it
+   * @param lines of its pages, in reading order
+   */
+  public static DataSetPart read(
+      DataSetSpec set, String file, List<Table> tables, List<PageLine> lines) {
+    DataSetReading reading = new DataSetReading(set, file);
+    PageValues values = new PageValues(set.values(), lines);
+    reading.tellValues(values);
+    if (set.records().isPresent()) {
+      new LineRecords(set, values, reading.tally).read(lines);
+    } else {
+      reading.tables(tables, values);
+    }
+    return reading.tally.part(reading.used, reading.headings, reading.asked, reading.forms);
+  }
+
+  private void tellValues(PageValues values) {
+    for (PageValue value : set.values()) {
+      String rule = "value " + value.field();
+      tally.uses().name(rule);
+      for (Raw raw : values.sightings(value)) {
+        tally.uses().took(rule, raw.text(), raw.origin().orElseThrow().page());
+      }
+      if (values.sightings(value).isEmpty()) {
+        String what =
+            value.where() == PageValue.Where.PATTERN
+                ? "no line holds the pattern " + value.pattern()
+                : "no line holds '" + value.label() + "' with a value at it";
+        tally.say(Severity.WARNING, "value-missing", value.field() + ": " + what);
+      }
+    }
+  }
+
+  private void tables(List<Table> tables, PageValues values) {
+    tally.uses().name("table");
+    for (TableFit fit : TableFit.of(tables, set)) {
+      if (!fit.fits()) {
+        tally.uses().missed("table", fit.table().id(), fit.reason());
+        continue;
+      }
+      Table table = fit.table();
+      TableRecords records = new TableRecords(set, table, values, tally);
+      if (!records.read()) {
+        continue;
+      }
+      tally.uses().took("table", table.title().orElse(table.id()), table.pages().get(0));
+      tellDoubts(table);
+      used.add(table.id());
+      if (headings.isEmpty()) {
+        table.columns().stream().map(Column::name).forEach(headings::add);
+        asked.addAll(records.asked());
+        forms.putAll(records.numberForms());
+      }
+    }
+  }
+
+  private void tellDoubts(Table table) {
+    for (Warning warning : table.warnings()) {
+      Origin origin =
+          warning.box().map(b -> new Origin(warning.page(), b, table.id())).orElse(null);
+      String message = "table " + table.id() + ": " + warning.message();
+      if (origin == null) {
+        tally.say(Severity.WARNING, warning.code().code(), message);
+      } else {
+        tally.say(Severity.WARNING, warning.code().code(), message, origin);
+      }
+    }
+  }
+}

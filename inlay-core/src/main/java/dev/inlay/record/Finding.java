@@ -1,0 +1,27 @@
+package dev.inlay.record;
+
+import java.util.Optional;
+
+/**
+ * Something that is to be said of a file, a table or a value.
+ *
+ * @param severity how much it matters
+ * @param code a short name of its kind, documented in docs/
+ * @param file the name of the file
+ * @param message in words that a person can act on
+ * @param origin the place that it concerns, where it is one
+ */
+public record Finding(
+    Severity severity, String code, String file, String message, Optional<Origin> origin) {
+
+  /** A finding of a place. */
+  public static Finding at(
+      Severity severity, String code, String file, String message, Origin origin) {
+    return new Finding(severity, code, file, message, Optional.of(origin));
+  }
+
+  /** A finding of a whole file. */
+  public static Finding of(Severity severity, String code, String file, String message) {
+    return new Finding(severity, code, file, message, Optional.empty());
+  }
+}

@@ -1,0 +1,150 @@
+package dev.inlay.record;
+
+import dev.inlay.number.NumberForm;
+import dev.inlay.spec.ValueForm;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Reads numbers as reports print them: with units and signs of currency, and with a minus in front,
+ * behind, as brackets or as the letters for credit. Whatever is not surely a number is none.
+ *
+ * @param value exact, with the decimals printed
+ * @param grouped whether the thousands are set off
+ * @param percent whether a per cent sign stands at it
+ */
+record NumberText(BigDecimal value, boolean grouped, boolean percent) {
+
+  private static final Pattern SIGNED =
+      Pattern.compile(
+          "(?<open>\\()?(?<sign>[-+\u2212\u2013])?\\s*(?<core>\\d.*?|[.,]\\d+)\\s*"
+              + "(?<close>\\))?(?<behind>[-\u2212\u2013]|CR|Cr|DR|Dr)?");
+
+  private static final Pattern CURRENCY = Pattern.compile("\\p{Sc}|^[A-Z]{3}\\b|\\b[A-Z]{3}$");
+
+  /** A space of any width between groups of three digits. */
+  private static final Pattern GROUP_SPACE =
+      Pattern.compile("(?<=\\d)[ \u00A0\u2009\u202F](?=\\d{3}(?!\\d))");
+
+  private static final int GROUP = 3;
+
+  /** What a text is with signs of currency and units taken off. */
+  private static String bare(String text, List<String> units) {
+    String bare = text.strip();
+    for (String unit : units) {
+      if (bare.endsWith(unit)) {
+        bare = bare.substring(0, bare.length() - unit.length()).strip();
+      } else if (bare.startsWith(unit)) {
+        bare = bare.substring(unit.length()).strip();
+      }
+    }
+    return CURRENCY.matcher(bare).replaceAll("").strip();
+  }
+
+  /** The digits and marks of a number, without its sign and units; empty where it is none. */
+  static Optional<String> core(String text, ValueForm form) {
+    Matcher m = SIGNED.matcher(bare(text, form.units()).replace("%", "").strip());
+    return m.matches() ? Optional.of(m.group("core").strip()) : Optional.empty();
+  }
+
+  /**
+   * Reads a number.
+   *
+   * @param fallback how its column writes numbers, where the form does not say
+   * @throws IllegalArgumentException with a message that says why it is none
+   */
+  static NumberText read(String text, ValueForm form, NumberForm fallback) {
+    String bare = bare(text, form.units());
+    boolean percent = bare.contains("%");
+    Matcher m = SIGNED.matcher(bare.replace("%", "").strip());
+    if (!m.matches() || (m.group("open") == null) != (m.group("close") == null)) {
+      throw notA("number", text);
+    }
+    String behind = m.group("behind") == null ? "" : m.group("behind").toUpperCase(Locale.ROOT);
+    boolean front = m.group("sign") != null && !m.group("sign").equals("+");
+    boolean brackets = m.group("open") != null;
+    boolean back = !behind.isEmpty() && !behind.equals("DR");
+    if ((front ? 1 : 0) + (brackets ? 1 : 0) + (back ? 1 : 0) > 1) {
+      throw notA("number", text);
+    }
+    String core =
+        GROUP_SPACE.matcher(m.group("core").strip()).replaceAll("'").replace('\u2019', '\'');
+    Optional<Character> decimal = form.decimal().or(fallback::decimalMark);
+    char mark = decimal.isPresent() ? decimal.get() : decimalIn(core, text);
+    String value = plain(core, mark, form.groups(), text);
+    BigDecimal number = new BigDecimal(value);
+    boolean grouped = core.indexOf('\'') >= 0 || core.indexOf(mark == '.' ? ',' : '.') >= 0;
+    return new NumberText(front || brackets || back ? number.negate() : number, grouped, percent);
+  }
+
+  /** The number with a point and nothing else between its digits. */
+  private static String plain(String core, char mark, Optional<Character> groups, String text) {
+    int at = core.indexOf(mark);
+    String whole = at < 0 ? core : core.substring(0, at);
+    String decimals = at < 0 ? "" : core.substring(at + 1);
+    char group = 0;
+    for (char c : whole.toCharArray()) {
+      if (!Character.isDigit(c)) {
+        group = group == 0 || group == c ? c : '?';
+      }
+    }
+    boolean known = group == 0 || groups.isEmpty() || sameGroup(groups.get(), group);
+    String parts = group == 0 ? "" : Pattern.quote(String.valueOf(group));
+    boolean wholeFits =
+        whole.isEmpty()
+            || whole.matches("\\d+")
+            || whole.matches("\\d{1,3}(" + parts + "\\d{3})+") && ".,'".indexOf(group) >= 0;
+    if (!known
+        || !wholeFits
+        || !decimals.matches("\\d*")
+        || whole.isEmpty() && decimals.isEmpty()) {
+      throw new IllegalArgumentException(
+          "'" + text + "' is no number with the decimal mark " + mark);
+    }
+    String digits = whole.replaceAll("\\D", "");
+    return (digits.isEmpty() ? "0" : digits) + (decimals.isEmpty() ? "" : "." + decimals);
+  }
+
+  private static boolean sameGroup(char wanted, char printed) {
+    return wanted == printed || (wanted == ' ' || wanted == '\u2019') && printed == '\'';
+  }
+
+  /** The decimal mark that a number shows by itself. */
+  private static char decimalIn(String core, String text) {
+    int point = core.lastIndexOf('.');
+    int comma = core.lastIndexOf(',');
+    int last = Math.max(point, comma);
+    if (last < 0) {
+      return '.';
+    }
+    char mark = core.charAt(last);
+    char other = mark == '.' ? ',' : '.';
+    if (Math.min(point, comma) >= 0) {
+      return core.indexOf(mark) == last ? mark : other;
+    }
+    if (core.indexOf(mark) != last) {
+      return other;
+    }
+    boolean three = core.length() - last - 1 == GROUP;
+    if (three && last <= GROUP && core.charAt(0) != '0' && last > 0) {
+      String digits = core.replace(String.valueOf(mark), "");
+      throw new IllegalArgumentException(
+          "'"
+              + text
+              + "' may be "
+              + digits
+              + " or "
+              + core.replace(mark, '.')
+              + "; say which with 'decimal'");
+    }
+    return mark;
+  }
+
+  static IllegalArgumentException notA(String type, String text) {
+    return new IllegalArgumentException("'" + text + "' is no " + type);
+  }
+}

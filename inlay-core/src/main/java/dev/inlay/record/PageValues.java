@@ -1,0 +1,174 @@
+package dev.inlay.record;
+
+import dev.inlay.geom.Box;
+import dev.inlay.record.PageLine.LineWord;
+import dev.inlay.spec.PageValue;
+import dev.inlay.spec.Wording;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** The values printed outside the columns of one file, and which row gets which. */
+final class PageValues {
+
+  /** Words further apart than this, in heights of their line, belong to different things. */
+  private static final double PHRASE_GAP = 1.5;
+
+  private final Map<PageValue, List<Raw>> sightings = new LinkedHashMap<>();
+
+  /**
+   * Finds the values.
+   *
+   * @param values that are looked for
+   * @param lines of the file in reading order
+   */
+  PageValues(List<PageValue> values, List<PageLine> lines) {
+    for (PageValue value : values) {
+      List<Raw> found = new ArrayList<>();
+      for (int i = 0; i < lines.size(); i++) {
+        sight(value, lines, i).filter(r -> !r.isEmpty()).ifPresent(found::add);
+      }
+      sightings.put(value, found);
+    }
+  }
+
+  /** Where a value was seen, in reading order. */
+  List<Raw> sightings(PageValue value) {
+    return sightings.get(value);
+  }
+
+  /** The values that a row gets, by field. */
+  Map<String, Raw> of(SourceRow row, Origin tableStart) {
+    Map<String, Raw> values = new LinkedHashMap<>();
+    sightings.forEach(
+        (value, seen) -> values.put(value.field(), pick(value, seen, row, tableStart)));
+    return values;
+  }
+
+  private static Raw pick(PageValue value, List<Raw> seen, SourceRow row, Origin tableStart) {
+    return switch (value.per()) {
+      case FILE -> seen.isEmpty() ? Raw.NOTHING : seen.get(0);
+      case PAGE ->
+          seen.stream()
+              .filter(r -> r.origin().orElseThrow().page() == row.page())
+              .findFirst()
+              .orElse(Raw.NOTHING);
+      case TABLE -> lastAbove(seen, tableStart);
+      case NEXT -> lastAbove(seen, row.origin());
+    };
+  }
+
+  private static Raw lastAbove(List<Raw> seen, Origin place) {
+    Raw last = Raw.NOTHING;
+    for (Raw raw : seen) {
+      Origin at = raw.origin().orElseThrow();
+      boolean above =
+          at.page() < place.page()
+              || at.page() == place.page() && at.box().centreY() < place.box().bottom();
+      last = above ? raw : last;
+    }
+    return last;
+  }
+
+  private static Optional<Raw> sight(PageValue value, List<PageLine> lines, int at) {
+    PageLine line = lines.get(at);
+    if (value.where() == PageValue.Where.PATTERN) {
+      return value.pattern().value(line.text()).map(t -> new Raw(t.strip(), origin(line)));
+    }
+    int[] label = label(value.label(), line);
+    if (label == null) {
+      return Optional.empty();
+    }
+    Raw raw =
+        value.where() == PageValue.Where.BESIDE
+            ? beside(value.label(), line, label)
+            : below(lines, at, label);
+    if (value.pattern() == null) {
+      return Optional.of(raw);
+    }
+    return value.pattern().value(raw.text()).map(t -> raw.with(t.strip()));
+  }
+
+  private static Origin origin(PageLine line) {
+    return new Origin(line.page(), line.box(), "");
+  }
+
+  /** The first and last word of a label in a line; null where it does not stand there. */
+  private static int[] label(String label, PageLine line) {
+    String wanted = Wording.plain(label);
+    List<LineWord> words = line.words();
+    for (int i = 0; i < words.size(); i++) {
+      StringBuilder text = new StringBuilder();
+      for (int j = i; j < words.size() && text.length() < wanted.length(); j++) {
+        text.append(j > i ? " " : "").append(Wording.plain(words.get(j).text()));
+        if (text.toString().startsWith(wanted)) {
+          return new int[] {i, j};
+        }
+      }
+    }
+    return null;
+  }
+
+  /** The words to the right of a label, up to a wide space. */
+  private static Raw beside(String label, PageLine line, int[] at) {
+    List<LineWord> words = line.words();
+    String joined = join(words.subList(at[0], at[1] + 1));
+    int more = Wording.plain(joined).length() - Wording.plain(label).length();
+    String stuck = more > 0 ? joined.substring(joined.length() - more) : "";
+    int end = at[1] + 1;
+    while (end < words.size() && (end == at[1] + 1 || !isWide(words, end, line))) {
+      end++;
+    }
+    List<LineWord> taken = words.subList(at[1] + 1, end);
+    String text = (stuck + " " + join(taken)).strip().replaceAll("^[:.\u2026]+(\\s+|$)", "");
+    Box box = taken.isEmpty() ? words.get(at[1]).box() : around(taken);
+    return new Raw(text, new Origin(line.page(), box, ""));
+  }
+
+  private static boolean isWide(List<LineWord> words, int at, PageLine line) {
+    double gap = words.get(at).box().left() - words.get(at - 1).box().right();
+    return gap > PHRASE_GAP * line.box().height();
+  }
+
+  /** The phrase below a label: the words under it, and those that stand with them. */
+  private static Raw below(List<PageLine> lines, int at, int[] label) {
+    PageLine line = lines.get(at);
+    Box above = around(line.words().subList(label[0], label[1] + 1));
+    for (PageLine next : lines.subList(at + 1, lines.size())) {
+      if (next.page() != line.page()) {
+        break;
+      }
+      List<LineWord> words = next.words();
+      for (int i = 0; i < words.size(); i++) {
+        Box box = words.get(i).box();
+        boolean under =
+            box.top() >= above.centreY()
+                && box.right() > above.left()
+                && box.left() < above.right();
+        if (under) {
+          int from = i;
+          while (from > 0 && !isWide(words, from, next)) {
+            from--;
+          }
+          int to = i + 1;
+          while (to < words.size() && !isWide(words, to, next)) {
+            to++;
+          }
+          List<LineWord> taken = words.subList(from, to);
+          return new Raw(join(taken), new Origin(next.page(), around(taken), ""));
+        }
+      }
+    }
+    return Raw.NOTHING;
+  }
+
+  private static String join(List<LineWord> words) {
+    return String.join(" ", words.stream().map(LineWord::text).toList());
+  }
+
+  private static Box around(List<LineWord> words) {
+    return words.stream().map(LineWord::box).reduce(Box::union).orElseThrow();
+  }
+}

@@ -1,0 +1,65 @@
+package dev.inlay.record;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** Counts where the rows of a file end while they are read. */
+final class PartTally {
+
+  private final String file;
+  private final List<DataRecord> records = new ArrayList<>();
+  private final List<HeldRecord> held = new ArrayList<>();
+  private final List<Finding> findings = new ArrayList<>();
+  private final Map<String, Integer> leftOut = new TreeMap<>();
+  private final RuleUses uses = new RuleUses();
+  private int read;
+
+  PartTally(String file) {
+    this.file = file;
+  }
+
+  String file() {
+    return file;
+  }
+
+  RuleUses uses() {
+    return uses;
+  }
+
+  /** Counts a row that is read; it must end in one of the other calls. */
+  void read() {
+    read++;
+  }
+
+  void accept(DataRecord record) {
+    records.add(record);
+  }
+
+  void hold(DataRecord record, List<Finding> reasons) {
+    held.add(new HeldRecord(record, reasons));
+    findings.addAll(reasons);
+  }
+
+  void leaveOut(String rule, String text, int page) {
+    leftOut.merge(rule, 1, Integer::sum);
+    uses.took("leave out " + rule, text, page);
+  }
+
+  void say(Severity severity, String code, String message) {
+    findings.add(Finding.of(severity, code, file, message));
+  }
+
+  void say(Severity severity, String code, String message, Origin origin) {
+    findings.add(Finding.at(severity, code, file, message, origin));
+  }
+
+  /** All of it, with the tables that it came from. */
+  DataSetPart part(
+      List<String> tables, List<String> headings, List<String> asked, Map<String, String> forms) {
+    RowLedger ledger = new RowLedger(read, records.size(), held.size(), leftOut);
+    return new DataSetPart(
+        records, held, ledger, findings, tables, headings, asked, forms, uses.all());
+  }
+}

@@ -1,0 +1,56 @@
+package dev.inlay.record;
+
+import dev.inlay.spec.ReportSpec;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What a run gave.
+ *
+ * @param report what the kind of report is called
+ * @param dataSets typed rows, one for each data set of the spec
+ * @param files in their order
+ */
+public record RunResult(String report, List<DataSet> dataSets, List<FileRun> files) {
+
+  /** Keeps copies that cannot change. */
+  public RunResult {
+    dataSets = List.copyOf(dataSets);
+    files = List.copyOf(files);
+  }
+
+  /** The result of a run over files. */
+  public static RunResult of(ReportSpec spec, List<FileRun> files) {
+    List<DataSet> sets = new ArrayList<>();
+    for (int i = 0; i < spec.dataSets().size(); i++) {
+      List<DataRecord> records = new ArrayList<>();
+      for (FileRun file : files) {
+        if (i < file.parts().size()) {
+          records.addAll(file.parts().get(i).records());
+        }
+      }
+      sets.add(DataSetShaping.of(spec.dataSets().get(i), records));
+    }
+    return new RunResult(spec.report(), sets, files);
+  }
+
+  /** All findings, in the order of the files. */
+  public List<Finding> findings() {
+    return files.stream().flatMap(f -> f.allFindings().stream()).toList();
+  }
+
+  /** All held records, in the order of the files. */
+  public List<HeldRecord> held() {
+    return files.stream().flatMap(f -> f.parts().stream()).flatMap(p -> p.held().stream()).toList();
+  }
+
+  /** Where the rows of all files ended. */
+  public RowLedger rows() {
+    return files.stream().map(FileRun::rows).reduce(RowLedger.EMPTY, RowLedger::plus);
+  }
+
+  /** Whether the ledgers of rows and of characters balance for every file. */
+  public boolean balances() {
+    return files.stream().allMatch(f -> f.rows().balances() && f.characters().balances());
+  }
+}

@@ -1,0 +1,59 @@
+package dev.inlay.record;
+
+import dev.inlay.geom.Box;
+import dev.inlay.table.RowKind;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/**
+ * A row of a table on its way to a record.
+ *
+ * @param kind what it is
+ * @param level how deep a heading lies, from 0
+ * @param page the number of the page that it is printed on, from 1
+ * @param table the id of its table
+ * @param box around its texts, in points
+ * @param cells as many as the table has columns
+ * @param carried texts for fields that do not come from a column
+ */
+record SourceRow(
+    RowKind kind,
+    int level,
+    int page,
+    String table,
+    Box box,
+    List<Raw> cells,
+    Map<String, Raw> carried) {
+
+  /** The row with other cells and more carried texts. */
+  SourceRow with(List<Raw> otherCells, Map<String, Raw> more) {
+    Map<String, Raw> all = new LinkedHashMap<>(carried);
+    all.putAll(more);
+    return new SourceRow(kind, level, page, table, box, otherCells, all);
+  }
+
+  /** The same row as one of another kind. */
+  SourceRow as(RowKind other) {
+    return new SourceRow(other, level, page, table, box, cells, carried);
+  }
+
+  /** Its texts from left to right; a label over several columns once. */
+  String text() {
+    return cells.stream().map(Raw::text).filter(t -> !t.isEmpty()).collect(Collectors.joining(" "));
+  }
+
+  /** Whether a single cell holds all of its text. */
+  boolean isOneText() {
+    return cells.stream().filter(c -> !c.isEmpty()).count() == 1;
+  }
+
+  boolean isBlank() {
+    return cells.stream().allMatch(Raw::isEmpty);
+  }
+
+  Origin origin() {
+    return new Origin(page, box, table);
+  }
+}

@@ -1,0 +1,170 @@
+package dev.inlay.record;
+
+import dev.inlay.number.NumberForm;
+import dev.inlay.spec.DataSetSpec;
+import dev.inlay.spec.FieldSpec;
+import dev.inlay.spec.ValueForm;
+import dev.inlay.table.RowKind;
+import dev.inlay.table.Table;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.TreeMap;
+
+/** Makes records of the rows of one table. */
+final class TableRecords {
+
+  /** The name under which headings are counted that were carried into fields. */
+  static final String CARRIED = "headings carried";
+
+  private final DataSetSpec set;
+  private final PageValues values;
+  private final PartTally tally;
+  private final Table table;
+  private final TableView view;
+  private final List<FieldSpec> fields;
+  private final ColumnMatch match;
+  private final RowFilter filter;
+
+  TableRecords(DataSetSpec set, Table table, PageValues values, PartTally tally) {
+    this.set = set;
+    this.values = values;
+    this.tally = tally;
+    this.table = table;
+    view = Reshaping.of(SourceRows.of(table), set.shape());
+    fields = set.takesAllColumns() ? withColumns(set, table) : set.fields();
+    match = ColumnMatch.of(fields, view);
+    filter = new RowFilter(set.leaveOut());
+  }
+
+  /** Where a spec names no columns, each column is a field under its own heading. */
+  private static List<FieldSpec> withColumns(DataSetSpec set, Table table) {
+    List<FieldSpec> fields = new ArrayList<>(set.fields());
+    for (int c = 0; c < table.columns().size(); c++) {
+      String name = table.columns().get(c).name();
+      fields.add(new FieldSpec(name, List.of(), OptionalInt.of(c + 1), 1, false, ValueForm.TEXT));
+    }
+    return fields;
+  }
+
+  /** The headings that fields are read from, in the order of the columns. */
+  List<String> asked() {
+    Map<Integer, String> byColumn = new TreeMap<>();
+    match.columns().forEach((field, column) -> byColumn.put(column, field));
+    return List.copyOf(byColumn.values());
+  }
+
+  /** How each numeric field writes its numbers. */
+  Map<String, String> numberForms() {
+    Map<String, String> forms = new TreeMap<>();
+    for (FieldSpec field : fields) {
+      if (field.form().type().isNumeric() && match.columns().containsKey(field.name())) {
+        NumberForm form = NumberForm.of(List.of(cores(field)));
+        form.decimalMark().ifPresent(m -> forms.put(field.name(), String.valueOf(m)));
+      }
+    }
+    return forms;
+  }
+
+  private List<String> cores(FieldSpec field) {
+    Integer column = match.columns().get(field.name());
+    return view.rows().stream()
+        .map(r -> column == null ? r.carried().get(field.name()) : r.cells().get(column))
+        .filter(raw -> raw != null)
+        .map(raw -> NumberText.core(raw.text(), field.form()))
+        .flatMap(Optional::stream)
+        .toList();
+  }
+
+  /** Reads the rows; where a column is missing, says so and reads none. */
+  boolean read() {
+    List<FieldSpec> missing = match.missing(fields);
+    for (FieldSpec field : missing) {
+      tally.say(
+          Severity.ERROR,
+          "missing-column",
+          "table "
+              + table.id()
+              + ": "
+              + TableFit.missing(field, table)
+              + "; field '"
+              + field.name()
+              + "' needs it, or 'optional: yes'");
+    }
+    if (!missing.isEmpty()) {
+      return false;
+    }
+    tellReworded();
+    RecordBuilder records = new RecordBuilder(set, fields, tally, filter, numbers());
+    records.beginTable();
+    RowJoining joining = new RowJoining(set.shape(), records);
+    HeadingCarrier headings = new HeadingCarrier(set.headings());
+    Origin start = start();
+    for (SourceRow row : view.rows()) {
+      tally.read();
+      take(row, start, headings, joining);
+    }
+    joining.flush();
+    return true;
+  }
+
+  private NumberForm numbers() {
+    return NumberForm.of(
+        fields.stream().filter(f -> f.form().type().isNumeric()).map(this::cores).toList());
+  }
+
+  private Origin start() {
+    return new Origin(table.frames().get(0).page(), table.frames().get(0).box(), table.id());
+  }
+
+  private void tellReworded() {
+    for (FieldSpec field : fields) {
+      double alike = match.likeness().getOrDefault(field.name(), 1.0);
+      if (alike < 1) {
+        String heading = view.heading(match.columns().get(field.name()));
+        tally.say(
+            Severity.WARNING,
+            "heading-reworded",
+            "the heading '"
+                + heading
+                + "' was taken for field '"
+                + field.name()
+                + "' ("
+                + TableFit.percent(alike)
+                + " alike); if that is right, add it to its 'from'");
+      }
+    }
+  }
+
+  private void take(SourceRow row, Origin start, HeadingCarrier headings, RowJoining joining) {
+    int level = row.kind() == RowKind.GROUP ? row.level() : -1;
+    // a pattern may meet a whole row of figures by chance: a heading is one text
+    boolean mayBeHeading = level >= 0 || row.kind() == RowKind.BODY && row.isOneText();
+    Raw text = new Raw(row.text(), row.origin());
+    if (mayBeHeading && headings.take(text, level)) {
+      joining.flush();
+      tally.leaveOut(CARRIED, row.text(), row.page());
+      return;
+    }
+    Optional<String> rule = filter.ruleFor(row);
+    if (rule.isPresent()) {
+      tally.leaveOut(rule.get(), row.text(), row.page());
+      return;
+    }
+    Map<String, Raw> printed = new LinkedHashMap<>(row.carried());
+    match.columns().forEach((field, column) -> printed.put(field, row.cells().get(column)));
+    if (joining.goesOn(row.text(), printed)) {
+      joining.join(printed);
+      tally.leaveOut(RowJoining.RULE, row.text(), row.page());
+      return;
+    }
+    Map<String, Raw> raws = new HashMap<>(headings.carried());
+    raws.putAll(values.of(row, start));
+    raws.putAll(printed);
+    joining.next(raws, row.origin());
+  }
+}

@@ -1,0 +1,359 @@
+package dev.inlay.spec;
+
+import dev.inlay.geom.Length;
+import dev.inlay.page.PageSelection;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import org.snakeyaml.engine.v2.common.FlowStyle;
+import org.snakeyaml.engine.v2.nodes.MappingNode;
+import org.snakeyaml.engine.v2.nodes.Node;
+import org.snakeyaml.engine.v2.nodes.Tag;
+
+/** Reads what is wanted of one data set. */
+final class DataSetReader {
+
+  private static final String NAME = "[\\p{L}_][\\p{L}\\p{N}_]*";
+
+  /** What {@code leave out} may name, with the kinds of rows it means. */
+  private static final Map<String, String> KINDS =
+      Map.of(
+          "totals", "total",
+          "subtotals", "subtotal",
+          "headings", "group",
+          "notes", "note",
+          "blank rows", "blank");
+
+  /** What is left out where a spec says nothing: rows that are no records. */
+  private static final List<String> USUALLY_LEFT_OUT =
+      List.of("subtotals", "totals", "headings", "notes");
+
+  private static final Node NO_KEYS = new MappingNode(Tag.MAP, List.of(), FlowStyle.FLOW);
+
+  private final Section section;
+  private final String name;
+  private final FormReader forms;
+  private final Messages messages;
+
+  DataSetReader(Section section, String name, FormReader forms) {
+    this.section = section;
+    this.name = name;
+    this.forms = forms;
+    messages = section.messages();
+  }
+
+  DataSetSpec read() {
+    Optional<RecordPatterns> records = section.get("records").map(this::records);
+    List<HeadingRule> headings = headings();
+    Map<String, FieldSpec> fields = new LinkedHashMap<>();
+    List<PageValue> values = new ArrayList<>();
+    Shape shape = new ShapeReader(section).read();
+    columns(taken(records, headings, shape), fields);
+    values(fields, values);
+    headings.forEach(h -> h.fields().forEach(f -> add(f, fields)));
+    records.ifPresent(
+        r -> {
+          r.record().groups().forEach(f -> add(f, fields));
+          r.continued().forEach(c -> c.groups().forEach(f -> add(f, fields)));
+        });
+    shaped(shape, fields);
+    List<LeaveOutRule> leaveOut = leaveOut();
+    DataSetSpec set =
+        new DataSetSpec(
+            name,
+            section.get("table").map(this::tables).orElse(TableSpec.ALL),
+            records,
+            List.copyOf(fields.values()),
+            values,
+            headings,
+            leaveOut,
+            shape);
+    new NameCheck(section, set).check();
+    return set;
+  }
+
+  private static void add(String field, Map<String, FieldSpec> fields) {
+    fields.putIfAbsent(field, FieldSpec.made(field, ValueForm.TEXT));
+  }
+
+  /** The names of fields that something other than a column gives. */
+  private List<String> taken(
+      Optional<RecordPatterns> records, List<HeadingRule> headings, Shape shape) {
+    List<String> taken = new ArrayList<>();
+    headings.forEach(h -> taken.addAll(h.fields()));
+    records.ifPresent(r -> taken.addAll(r.record().groups()));
+    records.ifPresent(r -> r.continued().forEach(c -> taken.addAll(c.groups())));
+    shape.fold().ifPresent(f -> taken.add(f.headingTo()));
+    shape
+        .unpivot()
+        .ifPresent(
+            u -> {
+              taken.addAll(u.columns().groups());
+              taken.add(u.value());
+              taken.add(u.headingTo());
+            });
+    section
+        .get("columns")
+        .filter(MappingNode.class::isInstance)
+        .ifPresent(
+            n ->
+                Section.ofAny(n, new Messages()).values().values().stream()
+                    .filter(MappingNode.class::isInstance)
+                    .map(c -> Section.ofAny(c, new Messages()))
+                    .forEach(c -> c.pattern("split").ifPresent(p -> taken.addAll(p.groups()))));
+    return taken;
+  }
+
+  private void columns(List<String> taken, Map<String, FieldSpec> fields) {
+    Optional<Node> node = section.get("columns");
+    if (node.isEmpty()) {
+      return;
+    }
+    for (Map.Entry<String, Node> entry : Section.ofAny(node.get(), messages).values().entrySet()) {
+      String field = entry.getKey();
+      checkName(field, entry.getValue());
+      fields.put(field, column(field, entry.getValue(), taken.contains(field)));
+    }
+    for (FieldSpec field : List.copyOf(fields.values())) {
+      field.form().split().ifPresent(p -> p.groups().forEach(g -> add(g, fields)));
+      field.form().markersTo().ifPresent(m -> add(m, fields));
+    }
+  }
+
+  private void checkName(String field, Node at) {
+    if (!field.matches(NAME)) {
+      messages.add(
+          at,
+          "'"
+              + field
+              + "' is no name for a field: use letters, figures and _; 'fields' can give it"
+              + " another name in the result");
+    }
+  }
+
+  private FieldSpec column(String field, Node node, boolean taken) {
+    if (!(node instanceof MappingNode)) {
+      String heading = section.textOf(node, "'" + field + "'");
+      return new FieldSpec(
+          field,
+          List.of(heading),
+          OptionalInt.empty(),
+          FieldSpec.USUAL_SIMILARITY,
+          false,
+          forms.read(Section.ofAny(NO_KEYS, messages), FieldType.STRING));
+    }
+    Section column = Section.of(node, SpecKeys.COLUMN, messages);
+    List<String> headings = column.texts("from");
+    OptionalInt position = column.number("position");
+    if (headings.isEmpty() && position.isEmpty() && !taken) {
+      headings = List.of(field.replace('_', ' '));
+    }
+    return new FieldSpec(
+        field,
+        headings,
+        position,
+        column.share("similar", FieldSpec.USUAL_SIMILARITY),
+        column.flag("optional"),
+        forms.read(column, FieldType.STRING));
+  }
+
+  private void values(Map<String, FieldSpec> fields, List<PageValue> values) {
+    Optional<Node> node = section.get("values");
+    if (node.isEmpty()) {
+      return;
+    }
+    for (Map.Entry<String, Node> entry : Section.ofAny(node.get(), messages).values().entrySet()) {
+      String field = entry.getKey();
+      checkName(field, entry.getValue());
+      Section at = Section.of(entry.getValue(), SpecKeys.VALUE, messages);
+      ValueForm form = forms.read(at, FieldType.STRING);
+      fields.put(field, FieldSpec.made(field, form));
+      form.split().ifPresent(p -> p.groups().forEach(g -> add(g, fields)));
+      values.add(value(field, at));
+    }
+  }
+
+  private PageValue value(String field, Section at) {
+    boolean beside = at.has("beside");
+    boolean below = at.has("below");
+    Optional<TextPattern> pattern = at.pattern("pattern");
+    if (beside && below || !beside && !below && !at.has("pattern")) {
+      messages.add(at.node(), "'" + field + "' needs one of 'beside', 'below' and 'pattern'");
+    }
+    PageValue.Where where = PageValue.Where.PATTERN;
+    if (beside || below) {
+      where = beside ? PageValue.Where.BESIDE : PageValue.Where.BELOW;
+    }
+    String label = at.text("beside").or(() -> at.text("below")).orElse("");
+    String per = at.choice("per", "file", "file", "page", "table", "next");
+    PageValue.Per rows = PageValue.Per.valueOf(per.toUpperCase(Locale.ROOT));
+    return new PageValue(field, where, label, pattern.orElse(null), rows);
+  }
+
+  private List<HeadingRule> headings() {
+    List<HeadingRule> rules = new ArrayList<>();
+    for (Node item : section.items("headings")) {
+      if (!(item instanceof MappingNode)) {
+        rules.add(new HeadingRule(null, List.of(section.textOf(item, "'headings'"))));
+        continue;
+      }
+      Section one = Section.of(item, SpecKeys.HEADING, messages);
+      Optional<TextPattern> pattern = one.pattern("pattern");
+      if (pattern.isEmpty()) {
+        rules.add(new HeadingRule(null, List.of(one.needed("field"))));
+        continue;
+      }
+      List<String> fields = new ArrayList<>(pattern.get().groups());
+      one.text("field").ifPresent(fields::add);
+      if (fields.isEmpty()) {
+        messages.add(
+            one.get("pattern").orElseThrow(),
+            "the pattern takes nothing: name a group, as (?<vessel>.+), or give a 'field'");
+      }
+      rules.add(new HeadingRule(pattern.get(), fields));
+    }
+    return rules;
+  }
+
+  private List<LeaveOutRule> leaveOut() {
+    List<LeaveOutRule> rules = new ArrayList<>();
+    if (!section.has("leave out")) {
+      USUALLY_LEFT_OUT.forEach(k -> rules.add(LeaveOutRule.ofKind(k, KINDS.get(k))));
+      return rules;
+    }
+    for (Node item : section.items("leave out")) {
+      if (item instanceof MappingNode) {
+        rules.add(leaveOut(Section.of(item, SpecKeys.LEAVE_OUT, messages)));
+      } else {
+        String word = section.textOf(item, "'leave out'");
+        if (KINDS.containsKey(word)) {
+          rules.add(LeaveOutRule.ofKind(word, KINDS.get(word)));
+        } else {
+          messages.add(item, unknownKind(word));
+        }
+      }
+    }
+    return rules;
+  }
+
+  private static String unknownKind(String word) {
+    return "'"
+        + word
+        + "' is no kind of row"
+        + Wording.nearest(word, KINDS.keySet())
+            .map(k -> "; probably '" + k + "'")
+            .orElse(
+                "; one of totals, subtotals, headings, notes, blank rows, or a rule as {name: small"
+                    + " catches, where: boxes < 3}");
+  }
+
+  private LeaveOutRule leaveOut(Section one) {
+    LeaveOutRule rule =
+        new LeaveOutRule(
+            one.needed("name"),
+            Optional.empty(),
+            one.expression("where"),
+            one.pattern("text"),
+            one.pattern("before"),
+            one.pattern("after"));
+    boolean says = one.has("where") || one.has("text") || one.has("before") || one.has("after");
+    if (!says) {
+      messages.add(one.node(), "say which rows: 'where', 'text', 'before' or 'after'");
+    }
+    return rule;
+  }
+
+  private void shaped(Shape shape, Map<String, FieldSpec> fields) {
+    shape
+        .fold()
+        .map(Shape.Fold::headingTo)
+        .filter(f -> !f.isEmpty())
+        .ifPresent(f -> add(f, fields));
+    shape
+        .unpivot()
+        .ifPresent(
+            u -> {
+              u.columns().groups().forEach(f -> add(f, fields));
+              if (!u.headingTo().isEmpty()) {
+                add(u.headingTo(), fields);
+              }
+              add(u.value(), fields);
+            });
+    for (Shape.Computed c : shape.computed()) {
+      fields.putIfAbsent(
+          c.field(), FieldSpec.made(c.field(), ValueForm.ofType(computedType(c.field()))));
+    }
+  }
+
+  private FieldType computedType(String field) {
+    return section
+        .get("compute")
+        .map(n -> Section.ofAny(n, new Messages()).values().get(field))
+        .filter(MappingNode.class::isInstance)
+        .map(n -> Section.ofAny(n, new Messages()).choice("type", "number", FieldType.words()))
+        .flatMap(FieldType::ofWord)
+        .orElse(FieldType.NUMBER);
+  }
+
+  private RecordPatterns records(Node node) {
+    Section one = Section.of(node, SpecKeys.RECORDS, messages);
+    one.needed("record");
+    TextPattern record = one.pattern("record").orElse(TextPattern.of(""));
+    if (one.has("record") && record.groups().isEmpty()) {
+      messages.add(
+          one.get("record").orElseThrow(),
+          "the pattern takes nothing: name its groups, as (?<vessel>.+)");
+    }
+    return new RecordPatterns(
+        one.pattern("from"),
+        one.pattern("until"),
+        record,
+        one.patterns("continued"),
+        one.patterns("leave out"));
+  }
+
+  private TableSpec tables(Node node) {
+    if (!(node instanceof MappingNode)) {
+      TableSpec all = TableSpec.ALL;
+      return new TableSpec(
+          List.of(section.textOf(node, "'table'")),
+          all.headings(),
+          all.similar(),
+          all.order(),
+          all.pages(),
+          all.below(),
+          all.above(),
+          all.first(),
+          all.later(),
+          all.rulings());
+    }
+    Section one = Section.of(node, SpecKeys.TABLE, messages);
+    return new TableSpec(
+        one.texts("title"),
+        one.texts("headings"),
+        one.share("similar", FieldSpec.USUAL_SIMILARITY),
+        order(one),
+        one.read("pages", PageSelection::parse).orElse(PageSelection.ALL),
+        one.text("below"),
+        one.text("above"),
+        place(one),
+        one.get("later pages").map(n -> place(Section.of(n, SpecKeys.PLACE, messages))),
+        one.choice("rulings", "weigh", "weigh", "use", "ignore"));
+  }
+
+  private static OptionalInt order(Section one) {
+    return one.text("order").filter("last"::equals).isPresent()
+        ? OptionalInt.of(-1)
+        : one.number("order");
+  }
+
+  private static TableSpec.Place place(Section at) {
+    return new TableSpec.Place(
+        at.read("frame", Length::parseFrame),
+        at.read("gutters", Length::parseAll).orElse(List.of()));
+  }
+}

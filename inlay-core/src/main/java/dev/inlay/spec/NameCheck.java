@@ -1,0 +1,66 @@
+package dev.inlay.spec;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.TreeSet;
+import org.snakeyaml.engine.v2.nodes.Node;
+
+/** Checks that all fields a data set speaks of are ones that it has. */
+final class NameCheck {
+
+  private final Section section;
+  private final DataSetSpec set;
+  private final List<String> known = new ArrayList<>();
+
+  NameCheck(Section section, DataSetSpec set) {
+    this.section = section;
+    this.set = set;
+    set.fields().forEach(f -> known.add(f.name()));
+  }
+
+  void check() {
+    if (set.takesAllColumns()) {
+      return; // its fields are named by the headings of each file
+    }
+    Shape shape = set.shape();
+    check("continued rows", shape.continuedWhenEmpty());
+    shape.computed().forEach(c -> check("compute", c.expression().fields()));
+    set.leaveOut().forEach(r -> r.where().ifPresent(e -> check("leave out", e.fields())));
+    shape.pivot().ifPresent(p -> check("pivot", List.of(p.by(), p.value())));
+    if (shape.pivot().isPresent()) {
+      return; // a pivot makes fields of values
+    }
+    shape.sums().ifPresent(this::checkSums);
+    check("sort", shape.sort().stream().map(Shape.SortKey::field).toList());
+    check("fields", shape.output().values());
+  }
+
+  private void checkSums(Shape.Sums sums) {
+    check("sums", sums.by());
+    check("sums", sums.add());
+    if (!sums.count().isEmpty()) {
+      known.add(sums.count());
+    }
+  }
+
+  private void check(String key, Collection<String> names) {
+    Node at = section.get(key).orElse(section.node());
+    for (String name : new TreeSet<>(names)) {
+      if (!known.contains(name)) {
+        section
+            .messages()
+            .add(
+                at,
+                "'"
+                    + key
+                    + "' speaks of '"
+                    + name
+                    + "', which is no field here"
+                    + Wording.nearest(name, known)
+                        .map(k -> "; probably '" + k + "'")
+                        .orElse("; the fields are " + String.join(", ", known)));
+      }
+    }
+  }
+}

@@ -1,0 +1,42 @@
+package dev.inlay.spec;
+
+import java.util.Locale;
+
+/**
+ * A value printed outside the columns, carried to rows.
+ *
+ * @param field the field that gets it
+ * @param where how its place is told
+ * @param label the text that it stands beside or below; empty where a pattern tells it
+ * @param pattern what it looks like, in its line or beside its label; null for all of the text
+ * @param per for which rows it holds
+ */
+public record PageValue(String field, Where where, String label, TextPattern pattern, Per per) {
+
+  /** How the place of a value is told. */
+  public enum Where {
+    /** On the line of its label, to the right. */
+    BESIDE,
+    /** On the line below its label. */
+    BELOW,
+    /** Wherever the pattern is found. */
+    PATTERN
+  }
+
+  /** For which rows a value holds. */
+  public enum Per {
+    /** The first one found, for all rows of the file. */
+    FILE,
+    /** The one on the row's page. */
+    PAGE,
+    /** The last one above the start of the row's table. */
+    TABLE,
+    /** The last one above the row, until the next. */
+    NEXT;
+
+    /** The word for it in specs. */
+    String word() {
+      return name().toLowerCase(Locale.ROOT);
+    }
+  }
+}

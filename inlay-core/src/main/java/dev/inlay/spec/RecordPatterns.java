@@ -1,0 +1,28 @@
+package dev.inlay.spec;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Rows told from the lines of text on the pages, for listings where geometry does not help.
+ *
+ * @param from found in the line after which the listing starts, on each page where it stands
+ * @param until found in the line at which it ends
+ * @param record that a line with a row meets as a whole; its groups become fields
+ * @param continued that a line meets which goes on with the row above; its groups are added to the
+ *     fields
+ * @param leaveOut found in lines that are left out
+ */
+public record RecordPatterns(
+    Optional<TextPattern> from,
+    Optional<TextPattern> until,
+    TextPattern record,
+    List<TextPattern> continued,
+    List<TextPattern> leaveOut) {
+
+  /** Keeps copies that cannot change. */
+  public RecordPatterns {
+    continued = List.copyOf(continued);
+    leaveOut = List.copyOf(leaveOut);
+  }
+}

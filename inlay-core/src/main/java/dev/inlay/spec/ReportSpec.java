@@ -1,0 +1,48 @@
+package dev.inlay.spec;
+
+import dev.inlay.page.PageSelection;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What is wanted from one kind of report.
+ *
+ * @param report what the kind is called
+ * @param recognisedBy what tells a file of this kind; empty where every file is taken for one
+ * @param password where the password of locked files is found, if any
+ * @param pages on which tables are looked for
+ * @param dataSets what is wanted; at least one
+ * @param results which files a run writes; empty for the usual ones
+ */
+public record ReportSpec(
+    String report,
+    List<Recognition> recognisedBy,
+    Optional<PasswordSource> password,
+    PageSelection pages,
+    List<DataSetSpec> dataSets,
+    List<ResultFile> results) {
+
+  /**
+   * What tells a file of this kind.
+   *
+   * @param text part of a line
+   * @param page the page that it stands on; 0 for any
+   * @param missing whether the text must not stand there
+   */
+  public record Recognition(String text, int page, boolean missing) {}
+
+  /**
+   * Where a password is found; never in the spec itself.
+   *
+   * @param variable the name of an environment variable, or empty
+   * @param file a file that holds nothing else, or empty
+   */
+  public record PasswordSource(String variable, String file) {}
+
+  /** Keeps copies that cannot change. */
+  public ReportSpec {
+    recognisedBy = List.copyOf(recognisedBy);
+    dataSets = List.copyOf(dataSets);
+    results = List.copyOf(results);
+  }
+}

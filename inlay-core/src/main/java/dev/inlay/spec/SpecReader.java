@@ -1,0 +1,169 @@
+package dev.inlay.spec;
+
+import dev.inlay.page.PageSelection;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.snakeyaml.engine.v2.api.LoadSettings;
+import org.snakeyaml.engine.v2.api.lowlevel.Compose;
+import org.snakeyaml.engine.v2.exceptions.MarkedYamlEngineException;
+import org.snakeyaml.engine.v2.nodes.MappingNode;
+import org.snakeyaml.engine.v2.nodes.Node;
+
+/** Reads a spec file. All that is wrong in it is told at once, with its line and column. */
+public final class SpecReader {
+
+  /** Words for forms of results, which are endings of files as well. */
+  private static final List<String> FORMS =
+      List.of("xlsx", "ods", "csv", "tsv", "jsonl", "sqlite", "db");
+
+  private final Messages messages = new Messages();
+
+  private SpecReader() {}
+
+  /**
+   * Reads a spec.
+   *
+   * @param yaml the text of the file
+   * @throws SpecException with all that is wrong in it
+   */
+  public static ReportSpec read(String yaml) throws SpecException {
+    SpecReader reader = new SpecReader();
+    Optional<Node> root = reader.compose(yaml);
+    reader.messages.check();
+    ReportSpec spec = reader.report(root.get());
+    reader.messages.check();
+    return spec;
+  }
+
+  private Optional<Node> compose(String yaml) {
+    Optional<Node> root = Optional.empty();
+    try {
+      root = new Compose(LoadSettings.builder().build()).composeString(yaml);
+      if (root.isEmpty()) {
+        messages.add((Node) null, "the spec is empty; begin with 'report: NAME'");
+      }
+    } catch (MarkedYamlEngineException e) {
+      String problem = e.getProblem() == null ? e.getMessage() : e.getProblem();
+      messages.add(
+          e.getProblemMark().orElse(null),
+          "this is no YAML: " + problem + "; texts with : # { or [ need quotation marks");
+    }
+    return root;
+  }
+
+  private ReportSpec report(Node root) {
+    Section section = Section.of(root, SpecKeys.REPORT, messages);
+    FormReader forms = FormReader.ofReport(section);
+    String name = section.needed("report");
+    List<DataSetSpec> sets = new ArrayList<>();
+    if (section.has("data")) {
+      severalSets(section, forms, sets);
+    } else {
+      sets.add(new DataSetReader(section, fileName(name), forms).read());
+    }
+    return new ReportSpec(
+        name,
+        recognitions(section),
+        password(section),
+        section.read("pages", PageSelection::parse).orElse(PageSelection.ALL),
+        sets,
+        results(section));
+  }
+
+  private void severalSets(Section section, FormReader forms, List<DataSetSpec> sets) {
+    for (String key : SpecKeys.DATA_SET.names()) {
+      section
+          .get(key)
+          .ifPresent(
+              n -> messages.add(n, "'" + key + "' belongs under one of the names in 'data'"));
+    }
+    Section data = Section.ofAny(section.get("data").orElseThrow(), messages);
+    if (data.values().isEmpty()) {
+      messages.add(data.node(), "'data' names no data set");
+    }
+    for (Map.Entry<String, Node> entry : data.values().entrySet()) {
+      Section set = Section.of(entry.getValue(), SpecKeys.DATA_SET, messages);
+      sets.add(new DataSetReader(set, fileName(entry.getKey()), forms).read());
+    }
+  }
+
+  /** A name as files bear it. */
+  private static String fileName(String name) {
+    String plain = name.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
+    String trimmed = plain.replaceAll("^-|-$", "");
+    return trimmed.isEmpty() ? "data" : trimmed;
+  }
+
+  private List<ReportSpec.Recognition> recognitions(Section section) {
+    List<ReportSpec.Recognition> all = new ArrayList<>();
+    for (Node item : section.items("recognised by")) {
+      if (!(item instanceof MappingNode)) {
+        String text = section.textOf(item, "'recognised by'");
+        all.add(new ReportSpec.Recognition(text, 0, false));
+        continue;
+      }
+      Section one = Section.of(item, SpecKeys.RECOGNITION, messages);
+      boolean missing = one.has("missing");
+      if (missing == one.has("text")) {
+        messages.add(item, "give either 'text' or 'missing' here");
+      }
+      String text = missing ? one.needed("missing") : one.needed("text");
+      all.add(new ReportSpec.Recognition(text, one.number("page").orElse(0), missing));
+    }
+    return all;
+  }
+
+  private Optional<ReportSpec.PasswordSource> password(Section section) {
+    Optional<Node> node = section.get("password");
+    if (node.isEmpty()) {
+      return Optional.empty();
+    }
+    if (!(node.get() instanceof MappingNode)) {
+      messages.add(
+          node.get(),
+          "a password does not stand in a spec: name its place, as {variable: DUES_PASSWORD} or"
+              + " {file: dues.password}");
+      return Optional.empty();
+    }
+    Section place = Section.of(node.get(), SpecKeys.PASSWORD, messages);
+    if (place.has("variable") == place.has("file")) {
+      messages.add(node.get(), "give either 'variable' or 'file' here");
+    }
+    return Optional.of(
+        new ReportSpec.PasswordSource(
+            place.text("variable").orElse(""), place.text("file").orElse("")));
+  }
+
+  private List<ResultFile> results(Section section) {
+    List<ResultFile> files = new ArrayList<>();
+    for (Node item : section.items("results")) {
+      if (!(item instanceof MappingNode)) {
+        files.add(new ResultFile(section.textOf(item, "'results'"), Optional.empty(), false));
+        continue;
+      }
+      Section one = Section.of(item, SpecKeys.RESULT, messages);
+      boolean append = one.choice("rows", "append", "append", "replace").equals("append");
+      String name = one.needed("file");
+      checkForm(item, name, one.has("sheet") ? List.of("xlsx") : FORMS);
+      files.add(new ResultFile(name, one.text("sheet"), append));
+    }
+    return files;
+  }
+
+  private void checkForm(Node at, String name, List<String> forms) {
+    String ending = name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
+    if (!forms.contains(ending)) {
+      messages.add(
+          at,
+          "'"
+              + name
+              + "' is no result"
+              + Wording.nearest(ending, forms)
+                  .map(f -> "; probably '" + name.replace(ending, f) + "'")
+                  .orElse("; name a file, or a form: " + String.join(", ", forms)));
+    }
+  }
+}

@@ -1,0 +1,110 @@
+package dev.inlay.spec;
+
+import com.google.re2j.Matcher;
+import com.google.re2j.Pattern;
+import com.google.re2j.PatternSyntaxException;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * A regular expression that cannot hang a run: its time grows with the text and never faster, since
+ * the engine keeps no way back (R. Cox, Regular Expression Matching Can Be Simple And Fast, 2007).
+ * Look-around and back references are therefore unknown to it.
+ */
+public final class TextPattern {
+
+  private final Pattern pattern;
+
+  private TextPattern(Pattern pattern) {
+    this.pattern = pattern;
+  }
+
+  /**
+   * Reads a pattern.
+   *
+   * @throws IllegalArgumentException with a message for the person who wrote it
+   */
+  public static TextPattern of(String text) {
+    try {
+      return new TextPattern(Pattern.compile(text));
+    } catch (PatternSyntaxException e) {
+      boolean lookAround = text.contains("(?=") || text.contains("(?!") || text.contains("(?<=");
+      throw new IllegalArgumentException(
+          "'"
+              + text
+              + "' is no pattern: "
+              + e.getDescription()
+              + (lookAround || text.contains("(?<!") ? "; it cannot look ahead or behind" : ""),
+          e);
+    }
+  }
+
+  /** The names of its groups, in their order. */
+  public List<String> groups() {
+    return pattern.namedGroups().entrySet().stream()
+        .sorted(Map.Entry.comparingByValue())
+        .map(Map.Entry::getKey)
+        .toList();
+  }
+
+  /** Whether it has groups without a name. */
+  boolean hasPlainGroup() {
+    return pattern.groupCount() > pattern.namedGroups().size();
+  }
+
+  /** Whether it is found in a text. */
+  public boolean isIn(String text) {
+    return pattern.matcher(text).find();
+  }
+
+  /** What its named groups take of a text that it meets as a whole; empty where it does not. */
+  public Optional<Map<String, String>> whole(String text) {
+    Matcher m = pattern.matcher(text);
+    return m.matches() ? Optional.of(named(m)) : Optional.empty();
+  }
+
+  /** What its named groups take where it is first found in a text. */
+  public Optional<Map<String, String>> within(String text) {
+    Matcher m = pattern.matcher(text);
+    return m.find() ? Optional.of(named(m)) : Optional.empty();
+  }
+
+  /** The group called {@code value}, else the first group, else all that it takes. */
+  public Optional<String> value(String text) {
+    Matcher m = pattern.matcher(text);
+    if (!m.find()) {
+      return Optional.empty();
+    }
+    if (pattern.namedGroups().containsKey("value")) {
+      return Optional.ofNullable(m.group("value"));
+    }
+    return Optional.ofNullable(m.group(Math.min(1, m.groupCount())));
+  }
+
+  /** A text with each place where it is found replaced; {@code $1} stands for its first group. */
+  public String replace(String text, String with) {
+    return pattern.matcher(text).replaceAll(with);
+  }
+
+  private Map<String, String> named(Matcher m) {
+    Map<String, String> taken = new LinkedHashMap<>();
+    for (String group : groups()) {
+      String text = m.group(group);
+      taken.put(group, text == null ? "" : text.strip());
+    }
+    return taken;
+  }
+
+  /** The names of the groups, as a set. */
+  public Set<String> groupSet() {
+    return Set.copyOf(groups());
+  }
+
+  @Override
+  public String toString() {
+    return pattern.pattern();
+  }
+}

@@ -1,0 +1,212 @@
+package dev.inlay.write;
+
+import dev.inlay.record.DataRecord;
+import dev.inlay.record.DataSet;
+import dev.inlay.record.FileRun;
+import dev.inlay.record.Finding;
+import dev.inlay.record.HeldRecord;
+import dev.inlay.record.Origin;
+import dev.inlay.record.RowLedger;
+import dev.inlay.record.RunResult;
+import dev.inlay.record.Value;
+import dev.inlay.spec.FieldType;
+import dev.inlay.write.ResultSheet.Cell;
+import dev.inlay.write.ResultSheet.Head;
+import java.math.BigDecimal;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** What a run gave as sheets: the data, then what was held, the findings and the files. */
+final class ResultSheets {
+
+  private static final int PERCENT_DIGITS = 2;
+
+  private final RunResult result;
+  private final Path folder;
+  private final Map<String, Path> paths = new HashMap<>();
+
+  /**
+   * Prepares sheets.
+   *
+   * @param folder where the document with the sheets stands, for its links
+   */
+  ResultSheets(RunResult result, Path folder) {
+    this.result = result;
+    this.folder = folder;
+    result.files().forEach(f -> paths.put(f.fileName(), f.path()));
+  }
+
+  /** All sheets in their order. */
+  List<ResultSheet> all() {
+    List<ResultSheet> sheets = new ArrayList<>();
+    result.dataSets().forEach(d -> sheets.add(data(d, true)));
+    sheets.add(held());
+    sheets.add(findings());
+    sheets.add(files());
+    return sheets;
+  }
+
+  /** The rows of a data set; with their sources, each has a link to its place on the page. */
+  ResultSheet data(DataSet data, boolean withSource) {
+    List<Head> heads = new ArrayList<>();
+    for (DataSet.Field field : data.fields()) {
+      heads.add(new Head(field.name(), isRight(field.type())));
+    }
+    if (withSource) {
+      heads.add(new Head(sourceName(data), false));
+    }
+    List<List<Cell>> rows = new ArrayList<>();
+    for (DataRecord record : data.records()) {
+      List<Cell> cells = new ArrayList<>();
+      for (DataSet.Field field : data.fields()) {
+        cells.add(cell(record.value(field.name()), field.type()));
+      }
+      if (withSource) {
+        cells.add(source(record.file(), Optional.of(record.origin())));
+      }
+      rows.add(cells);
+    }
+    return new ResultSheet(data.name(), heads, rows);
+  }
+
+  private static boolean isRight(FieldType type) {
+    return type.isNumeric() || type == FieldType.YEAR;
+  }
+
+  private static String sourceName(DataSet data) {
+    String name = "source";
+    while (isTaken(name, data)) {
+      name = name + "_";
+    }
+    return name;
+  }
+
+  private static boolean isTaken(String name, DataSet data) {
+    return data.fields().stream().anyMatch(f -> f.name().equalsIgnoreCase(name));
+  }
+
+  private static Cell cell(Value value, FieldType type) {
+    if (value.content() instanceof BigDecimal number) {
+      return new Cell(number, format(number, value.grouped(), type), "");
+    }
+    return Cell.of(value.content());
+  }
+
+  /** A format that shows the number as the page does. */
+  private static String format(BigDecimal number, boolean grouped, FieldType type) {
+    boolean percent = type == FieldType.PERCENT;
+    int decimals = Math.max(0, number.scale() - (percent ? PERCENT_DIGITS : 0));
+    String whole = grouped ? "#,##0" : "0";
+    return whole + (decimals > 0 ? "." + "0".repeat(decimals) : "") + (percent ? "%" : "");
+  }
+
+  private Cell source(String file, Optional<Origin> origin) {
+    Path path = paths.get(file);
+    String text = file + origin.map(o -> ", page " + o.page()).orElse("");
+    String link =
+        origin.map(o -> PlaceLink.of(path, o, folder)).orElseGet(() -> PlaceLink.of(path, folder));
+    return new Cell(text, "", link);
+  }
+
+  /** Records that wait for a person, with the reasons and what was printed. */
+  ResultSheet held() {
+    Set<String> fields = new LinkedHashSet<>();
+    result.held().forEach(h -> fields.addAll(h.record().values().keySet()));
+    List<Head> heads = new ArrayList<>(List.of(new Head("reason", false)));
+    fields.forEach(f -> heads.add(new Head(f, false)));
+    heads.add(new Head("held row", false));
+    List<List<Cell>> rows = new ArrayList<>();
+    for (HeldRecord held : result.held()) {
+      String reasons =
+          held.reasons().stream().map(Finding::message).collect(Collectors.joining("; "));
+      List<Cell> cells = new ArrayList<>(List.of(Cell.of(reasons)));
+      fields.forEach(f -> cells.add(Cell.of(printed(held.record().value(f)))));
+      cells.add(source(held.record().file(), Optional.of(held.record().origin())));
+      rows.add(cells);
+    }
+    return new ResultSheet("Held", heads, rows);
+  }
+
+  private static String printed(Value value) {
+    String text = value.printed().isEmpty() ? ValueText.of(value.content()) : value.printed();
+    return text.isEmpty() ? null : text;
+  }
+
+  /** All findings, in the order of the files. */
+  ResultSheet findings() {
+    List<Head> heads = heads("severity", "finding", "message", "place");
+    List<List<Cell>> rows = new ArrayList<>();
+    for (Finding finding : result.findings()) {
+      rows.add(
+          List.of(
+              Cell.of(finding.severity().word()),
+              Cell.of(finding.code()),
+              Cell.of(finding.message()),
+              source(finding.file(), finding.origin())));
+    }
+    return new ResultSheet("Findings", heads, rows);
+  }
+
+  /** The files, with the ledgers of their rows and characters. */
+  ResultSheet files() {
+    List<Head> heads = new ArrayList<>(heads("file", "status"));
+    for (String name : List.of("pages", "tables", "rows read", "accepted", "held", "left out")) {
+      heads.add(new Head(name, true));
+    }
+    heads.add(new Head("left out by", false));
+    heads.add(new Head("characters", true));
+    heads.add(new Head("in tables", true));
+    heads.add(new Head("reason", false));
+    List<List<Cell>> rows = new ArrayList<>();
+    for (FileRun file : result.files()) {
+      RowLedger ledger = file.rows();
+      List<Cell> cells = new ArrayList<>();
+      cells.add(new Cell(file.fileName(), "", PlaceLink.of(file.path(), folder)));
+      cells.add(Cell.of(file.status().word()));
+      for (int number :
+          new int[] {
+            file.pages(),
+            file.tables(),
+            ledger.read(),
+            ledger.accepted(),
+            ledger.held(),
+            ledger.leftOutRows()
+          }) {
+        cells.add(number(number));
+      }
+      cells.add(Cell.of(rules(ledger)));
+      cells.add(number(file.characters().printed()));
+      cells.add(number(file.characters().inCells()));
+      cells.add(Cell.of(file.reason().isEmpty() ? null : file.reason()));
+      rows.add(cells);
+    }
+    return new ResultSheet("Files", heads, rows);
+  }
+
+  private static Cell number(int number) {
+    return new Cell(BigDecimal.valueOf(number), "#,##0", "");
+  }
+
+  private static String rules(RowLedger ledger) {
+    String rules =
+        ledger.leftOut().entrySet().stream()
+            .map(e -> e.getKey() + " " + e.getValue())
+            .collect(Collectors.joining(", "));
+    return rules.isEmpty() ? null : rules;
+  }
+
+  private static List<Head> heads(String... names) {
+    List<Head> heads = new ArrayList<>();
+    for (String name : names) {
+      heads.add(new Head(name, false));
+    }
+    return heads;
+  }
+}

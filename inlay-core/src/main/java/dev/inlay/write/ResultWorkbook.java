@@ -1,0 +1,152 @@
+package dev.inlay.write;
+
+import dev.inlay.write.ResultSheet.Cell;
+import dev.inlay.write.ResultSheet.Head;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import org.dhatim.fastexcel.HyperLink;
+import org.dhatim.fastexcel.Table;
+import org.dhatim.fastexcel.Workbook;
+import org.dhatim.fastexcel.Worksheet;
+
+/**
+ * Writes sheets as an XLSX workbook. Each is a real table of the spreadsheet: it filters, its
+ * header stays in sight. Numbers are numbers and look as on the page; what a cell cannot hold
+ * without loss, a number of more than 15 digits, is text; a text longer than a cell stands whole on
+ * a sheet of its own.
+ */
+final class ResultWorkbook {
+
+  private static final int MOST_TEXT = 32_767;
+
+  /** A sheet's numbers are binary and hold so many digits. */
+  private static final int MOST_DIGITS = 15;
+
+  /** Sheets begin to count days here, and know none before. */
+  private static final LocalDate FIRST_DAY = LocalDate.of(1900, 3, 1);
+
+  private static final int WIDEST = 60;
+  private static final int NARROWEST = 8;
+  private static final int PADDING = 3;
+
+  private static final String DAY_FORMAT = "yyyy-mm-dd";
+
+  private final List<List<Cell>> longTexts = new ArrayList<>();
+  private final SheetNames names = new SheetNames();
+
+  private ResultWorkbook() {}
+
+  /**
+   * Writes a workbook and leaves the stream open.
+   *
+   * @throws TooLargeException if there are more rows or columns than a sheet has
+   * @throws IOException if the stream fails
+   */
+  static void write(List<ResultSheet> sheets, OutputStream out)
+      throws IOException, TooLargeException {
+    for (ResultSheet sheet : sheets) {
+      if (sheet.rows().size() >= Worksheet.MAX_ROWS
+          || sheet.columns().size() > Worksheet.MAX_COLS) {
+        throw new TooLargeException("'" + sheet.name() + "' is larger than a sheet");
+      }
+    }
+    ResultWorkbook writer = new ResultWorkbook();
+    Workbook workbook = new Workbook(out, "Inlay", "00.0100");
+    for (ResultSheet sheet : sheets) {
+      writer.sheet(workbook, sheet);
+    }
+    if (!writer.longTexts.isEmpty()) {
+      List<Head> heads = new ArrayList<>();
+      for (String name : List.of("sheet", "row", "column", "part", "text")) {
+        heads.add(new Head(name, false));
+      }
+      writer.sheet(workbook, new ResultSheet("Long texts", heads, List.copyOf(writer.longTexts)));
+    }
+    workbook.finish();
+  }
+
+  private void sheet(Workbook workbook, ResultSheet sheet) throws IOException {
+    Worksheet to = workbook.newWorksheet(names.of(sheet.name()));
+    int columns = sheet.columns().size();
+    int[] widths = new int[columns];
+    String[] heads = new String[columns];
+    for (int c = 0; c < columns; c++) {
+      heads[c] = sheet.columns().get(c).name();
+      to.value(0, c, heads[c]);
+      to.style(0, c)
+          .bold()
+          .horizontalAlignment(sheet.columns().get(c).numeric() ? "right" : "left")
+          .set();
+      widths[c] = DisplayWidth.of(heads[c]);
+    }
+    for (int r = 0; r < sheet.rows().size(); r++) {
+      List<Cell> row = sheet.rows().get(r);
+      for (int c = 0; c < columns; c++) {
+        cell(to, r + 1, c, row.get(c), heads[c]);
+        widths[c] = Math.max(widths[c], shown(row.get(c)));
+      }
+    }
+    if (!sheet.rows().isEmpty()) {
+      Table table = to.range(0, 0, sheet.rows().size(), columns - 1).createTable(heads);
+      table.styleInfo().setStyleName("TableStyleLight1").setShowRowStripes(true);
+    }
+    to.freezePane(0, 1);
+    for (int c = 0; c < columns; c++) {
+      to.width(c, Math.max(NARROWEST, Math.min(WIDEST, widths[c])) + PADDING);
+    }
+    to.pageOrientation("landscape");
+    to.fitToWidth((short) 1);
+    to.fitToHeight((short) 0);
+    to.finish();
+  }
+
+  private static int shown(Cell cell) {
+    return DisplayWidth.of(cell.text()) + (cell.format().startsWith("#") ? 2 : 0);
+  }
+
+  private void cell(Worksheet to, int row, int column, Cell cell, String head) {
+    Object content = cell.content();
+    if (content == null) {
+      return;
+    }
+    if (content instanceof BigDecimal number && number.precision() <= MOST_DIGITS) {
+      to.value(row, column, number);
+      to.style(row, column).format(cell.format().isEmpty() ? "General" : cell.format()).set();
+    } else if (content instanceof LocalDate day && !day.isBefore(FIRST_DAY)) {
+      to.value(row, column, day);
+      to.style(row, column).format(DAY_FORMAT).set();
+    } else if (content instanceof Boolean truth) {
+      to.value(row, column, truth);
+    } else if (!cell.link().isEmpty()) {
+      to.hyperlink(row, column, new HyperLink(cell.link(), cell.text()));
+    } else {
+      text(to, row, column, cell.text(), head);
+    }
+  }
+
+  private void text(Worksheet to, int row, int column, String text, String head) {
+    if (text.length() <= MOST_TEXT) {
+      to.value(row, column, text);
+      if (DisplayWidth.of(text) > WIDEST || text.indexOf('\n') >= 0) {
+        to.style(row, column).wrapText(true).verticalAlignment("top").set();
+      }
+      return;
+    }
+    String pointer = " ... (whole on the sheet 'Long texts')";
+    to.value(row, column, text.substring(0, MOST_TEXT - pointer.length()) + pointer);
+    for (int part = 0; part * MOST_TEXT < text.length(); part++) {
+      int end = Math.min(text.length(), (part + 1) * MOST_TEXT);
+      longTexts.add(
+          List.of(
+              Cell.of(to.getName()),
+              Cell.of(BigDecimal.valueOf(row + 1)),
+              Cell.of(head),
+              Cell.of(BigDecimal.valueOf(part + 1)),
+              Cell.of(text.substring(part * MOST_TEXT, end))));
+    }
+  }
+}

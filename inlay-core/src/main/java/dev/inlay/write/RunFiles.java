@@ -1,0 +1,227 @@
+package dev.inlay.write;
+
+import dev.inlay.record.DataSet;
+import dev.inlay.record.RunResult;
+import dev.inlay.spec.ReportSpec;
+import dev.inlay.spec.ResultFile;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/** The files that a run writes: the results that are wanted, and what accounts for them. */
+public final class RunFiles {
+
+  /** Puts content into a file, given its draft. */
+  private interface Content {
+    void write(PlacedFile file) throws IOException, TooLargeException;
+  }
+
+  /** Puts content into a stream. */
+  private interface Streamed {
+    void write(OutputStream out) throws IOException, TooLargeException;
+  }
+
+  private final ReportSpec spec;
+  private final Path specFolder;
+  private final Path folder;
+  private final List<ResultFile> results;
+  private final boolean accounts;
+
+  private RunFiles(
+      ReportSpec spec, Path specFolder, Path folder, List<ResultFile> results, boolean accounts) {
+    this.spec = spec;
+    this.specFolder = specFolder;
+    this.folder = folder;
+    this.results = results;
+    this.accounts = accounts;
+  }
+
+  /**
+   * The files of a run into a folder: the results that its spec names, else a workbook and a list
+   * for each data set, and always what was held, found and read.
+   *
+   * @param specFolder where the spec lies; workbooks that are filled are looked for from there
+   */
+  public static RunFiles inFolder(ReportSpec spec, Path specFolder, Path folder) {
+    List<ResultFile> results = spec.results();
+    if (results.isEmpty()) {
+      String name = spec.report().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
+      results =
+          List.of(
+              new ResultFile(name + ".xlsx", Optional.empty(), false),
+              new ResultFile("csv", Optional.empty(), false));
+    }
+    return new RunFiles(spec, specFolder, folder, results, true);
+  }
+
+  /**
+   * One file.
+   *
+   * @throws IllegalArgumentException where its ending tells no form, or it cannot hold the data
+   */
+  public static RunFiles oneFile(ReportSpec spec, Path specFolder, Path file) {
+    String name = file.getFileName().toString();
+    ResultForm form =
+        ResultForm.of(name)
+            .filter(f -> name.contains("."))
+            .orElseThrow(
+                () ->
+                    new IllegalArgumentException(
+                        "the ending of '"
+                            + file
+                            + "' tells no form: use "
+                            + String.join(", ", ResultForm.words())
+                            + ", or name a folder with a / at its end"));
+    if (form.isList() && spec.dataSets().size() > 1) {
+      throw new IllegalArgumentException(
+          "'" + file + "' holds one data set, and the spec has several: name a folder");
+    }
+    Path folder = file.toAbsolutePath().getParent();
+    ResultFile result = new ResultFile(name, Optional.empty(), false);
+    return new RunFiles(spec, specFolder, folder, List.of(result), false);
+  }
+
+  /** All files that will be written. */
+  public List<Path> goals() {
+    List<Path> goals = new ArrayList<>();
+    for (ResultFile result : results) {
+      goals.addAll(goals(result).keySet());
+    }
+    if (accounts) {
+      for (String name : List.of("held.csv", "findings.csv", "files.csv", "run.json")) {
+        goals.add(folder.resolve(name));
+      }
+    }
+    return goals;
+  }
+
+  private Map<Path, String> goals(ResultFile result) {
+    ResultForm form = form(result);
+    Map<Path, String> goals = new LinkedHashMap<>();
+    if (!form.isList() || result.file().contains(".")) {
+      String file = result.file().contains(".") ? result.file() : "data." + form.word();
+      goals.put(folder.resolve(Path.of(file).getFileName()), spec.dataSets().get(0).name());
+      return goals;
+    }
+    spec.dataSets().forEach(d -> goals.put(folder.resolve(d.name() + "." + form.word()), d.name()));
+    return goals;
+  }
+
+  private static ResultForm form(ResultFile result) {
+    return ResultForm.of(result.file())
+        .orElseThrow(() -> new IllegalArgumentException("unknown form of " + result.file()));
+  }
+
+  /**
+   * Writes all files.
+   *
+   * @return the files written
+   * @throws java.nio.file.FileAlreadyExistsException if one stands there and is not to be replaced
+   * @throws TooLargeException if the data does not fit a form
+   * @throws IOException if a file cannot be written
+   */
+  public List<Path> write(RunResult result, boolean overwrite)
+      throws IOException, TooLargeException {
+    List<Path> written = new ArrayList<>();
+    for (ResultFile file : results) {
+      for (Map.Entry<Path, String> goal : goals(file).entrySet()) {
+        DataSet data = dataSet(result, goal.getValue());
+        place(goal.getKey(), overwrite, content(file, result, data), written);
+        if (form(file) == ResultForm.CSV && accounts) {
+          accountFor(goal.getKey(), data, overwrite, written);
+        }
+      }
+    }
+    if (accounts) {
+      ResultSheets sheets = new ResultSheets(result, folder);
+      csv("held.csv", sheets.held(), overwrite, written);
+      csv("findings.csv", sheets.findings(), overwrite, written);
+      csv("files.csv", sheets.files(), overwrite, written);
+      place(
+          folder.resolve("run.json"),
+          overwrite,
+          streamed(out -> RunRecord.write(result, out)),
+          written);
+    }
+    return written;
+  }
+
+  private void accountFor(Path list, DataSet data, boolean overwrite, List<Path> written)
+      throws IOException, TooLargeException {
+    String stem = TableFiles.stem(list);
+    csv(stem + ".origins.csv", ResultLists.origins(data), true, written);
+    String file = list.getFileName().toString();
+    String name = spec.dataSets().size() > 1 ? stem + ".datapackage.json" : "datapackage.json";
+    place(
+        folder.resolve(name),
+        overwrite,
+        streamed(out -> ResultLists.descriptor(List.of(data), Map.of(data.name(), file), out)),
+        written);
+  }
+
+  private void csv(String name, ResultSheet sheet, boolean overwrite, List<Path> written)
+      throws IOException, TooLargeException {
+    place(folder.resolve(name), overwrite, streamed(out -> ResultLists.csv(sheet, out)), written);
+  }
+
+  private static DataSet dataSet(RunResult result, String name) {
+    return result.dataSets().stream().filter(d -> d.name().equals(name)).findFirst().orElseThrow();
+  }
+
+  private Content content(ResultFile file, RunResult result, DataSet data) {
+    ResultSheets sheets = new ResultSheets(result, folder);
+    if (file.sheet().isPresent()) {
+      Path source = specFolder.resolve(file.file());
+      return fixed(
+          out ->
+              WorkbookFilling.fill(
+                  source, file.sheet().get(), file.append(), sheets.data(data, false), out));
+    }
+    return switch (form(file)) {
+      case XLSX -> fixed(out -> ResultWorkbook.write(sheets.all(), out));
+      case ODS -> fixed(out -> ResultOds.write(sheets.all(), out));
+      case CSV -> streamed(out -> ResultLists.csv(sheets.data(data, false), out));
+      case TSV -> streamed(out -> ResultLists.tsv(sheets.data(data, false), out));
+      case JSONL -> streamed(out -> ResultLists.jsonLines(data, out));
+      case SQLITE -> placed -> ResultDatabase.write(result.dataSets(), placed.draft());
+    };
+  }
+
+  private static Content streamed(Streamed content) {
+    return placed -> content.write(placed.stream());
+  }
+
+  /** A document that is a ZIP archive, written aside and copied without the time of writing. */
+  private static Content fixed(Streamed content) {
+    return placed -> {
+      Path aside = Files.createTempFile("inlay", ".zip");
+      try {
+        try (OutputStream out = Files.newOutputStream(aside)) {
+          content.write(out);
+        }
+        try (InputStream in = Files.newInputStream(aside)) {
+          FixedZip.copy(in, placed.stream());
+        }
+      } finally {
+        Files.deleteIfExists(aside);
+      }
+    };
+  }
+
+  private static void place(Path goal, boolean overwrite, Content content, List<Path> written)
+      throws IOException, TooLargeException {
+    try (PlacedFile file = PlacedFile.begin(goal, overwrite)) {
+      content.write(file);
+      file.place();
+      written.add(goal);
+    }
+  }
+}

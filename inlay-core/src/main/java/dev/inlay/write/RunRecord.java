@@ -1,0 +1,95 @@
+package dev.inlay.write;
+
+import dev.inlay.record.DataSet;
+import dev.inlay.record.FileRun;
+import dev.inlay.record.Finding;
+import dev.inlay.record.RowLedger;
+import dev.inlay.record.RunResult;
+import dev.inlay.table.TextLedger;
+import java.io.OutputStream;
+import tools.jackson.core.JsonGenerator;
+
+/** Writes the record of a run as JSON: its files with their digests, ledgers and findings. */
+final class RunRecord {
+
+  private RunRecord() {}
+
+  /** Writes the record and leaves the stream open; it holds no times, so it can be compared. */
+  static void write(RunResult result, OutputStream out) {
+    JsonOutput.write(
+        out,
+        json -> {
+          json.writeStringProperty("format", "inlay-run/1");
+          json.writeStringProperty("report", result.report());
+          json.writeArrayPropertyStart("dataSets");
+          for (DataSet data : result.dataSets()) {
+            json.writeStartObject();
+            json.writeStringProperty("name", data.name());
+            json.writeNumberProperty("records", data.records().size());
+            json.writeEndObject();
+          }
+          json.writeEndArray();
+          rows(json, result.rows());
+          json.writeArrayPropertyStart("files");
+          result.files().forEach(f -> file(json, f));
+          json.writeEndArray();
+        });
+  }
+
+  private static void file(JsonGenerator json, FileRun file) {
+    JsonOutput.newLine(json, " ");
+    json.writeStartObject();
+    json.writeStringProperty("file", file.fileName());
+    json.writeStringProperty("sha256", file.sha256());
+    json.writeStringProperty("status", file.status().word());
+    if (!file.reason().isEmpty()) {
+      json.writeStringProperty("reason", file.reason());
+    }
+    json.writeNumberProperty("pages", file.pages());
+    json.writeNumberProperty("tables", file.tables());
+    rows(json, file.rows());
+    characters(json, file.characters());
+    json.writeArrayPropertyStart("findings");
+    file.allFindings().forEach(f -> finding(json, f));
+    json.writeEndArray();
+    json.writeEndObject();
+  }
+
+  private static void rows(JsonGenerator json, RowLedger rows) {
+    json.writeObjectPropertyStart("rows");
+    json.writeNumberProperty("read", rows.read());
+    json.writeNumberProperty("accepted", rows.accepted());
+    json.writeNumberProperty("held", rows.held());
+    json.writeObjectPropertyStart("leftOut");
+    rows.leftOut().forEach(json::writeNumberProperty);
+    json.writeEndObject();
+    json.writeEndObject();
+  }
+
+  private static void characters(JsonGenerator json, TextLedger ledger) {
+    json.writeObjectPropertyStart("characters");
+    json.writeNumberProperty("printed", ledger.printed());
+    json.writeNumberProperty("inCells", ledger.inCells());
+    json.writeNumberProperty("leaders", ledger.leaders());
+    json.writeNumberProperty("stray", ledger.stray());
+    json.writeNumberProperty("furniture", ledger.furniture());
+    json.writeNumberProperty("outside", ledger.outside());
+    json.writeEndObject();
+  }
+
+  private static void finding(JsonGenerator json, Finding finding) {
+    JsonOutput.newLine(json, "  ");
+    json.writeStartObject();
+    json.writeStringProperty("severity", finding.severity().word());
+    json.writeStringProperty("code", finding.code());
+    json.writeStringProperty("message", finding.message());
+    finding
+        .origin()
+        .ifPresent(
+            o -> {
+              json.writeNumberProperty("page", o.page());
+              JsonOutput.box(json, o.box());
+            });
+    json.writeEndObject();
+  }
+}

@@ -1,0 +1,186 @@
+package dev.inlay.write;
+
+import dev.inlay.record.DataRecord;
+import dev.inlay.record.DataSet;
+import dev.inlay.record.FileRun;
+import dev.inlay.record.Finding;
+import dev.inlay.record.RowLedger;
+import dev.inlay.record.RuleUse;
+import dev.inlay.record.RunResult;
+import dev.inlay.record.Severity;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/** What a run gave, as lines of text for a person. */
+public final class RunText {
+
+  /** More findings of one kind than this are counted. */
+  private static final int MOST_OF_A_KIND = 5;
+
+  private static final int PREVIEW_ROWS = 5;
+
+  private RunText() {}
+
+  /** The summary of a run: a line for each file, the ledger of the rows, the findings. */
+  public static List<String> summary(RunResult result) {
+    List<String> lines = new ArrayList<>();
+    TextColumns table = new TextColumns("<<>>>>>>>");
+    table.add(
+        "file", "status", "pages", "tables", "rows", "accepted", "held", "left out", "findings");
+    for (FileRun file : result.files()) {
+      RowLedger rows = file.rows();
+      table.add(
+          file.fileName(),
+          file.status().word(),
+          number(file.pages()),
+          number(file.tables()),
+          number(rows.read()),
+          number(rows.accepted()),
+          number(rows.held()),
+          number(rows.leftOutRows()),
+          number(file.allFindings().size()));
+    }
+    RowLedger all = result.rows();
+    int pages = result.files().stream().mapToInt(FileRun::pages).sum();
+    int tables = result.files().stream().mapToInt(FileRun::tables).sum();
+    table.add(
+        result.files().size() + (result.files().size() == 1 ? " file" : " files"),
+        "",
+        number(pages),
+        number(tables),
+        number(all.read()),
+        number(all.accepted()),
+        number(all.held()),
+        number(all.leftOutRows()),
+        number(result.findings().size()));
+    lines.addAll(table.lines("", 0));
+    lines.add("");
+    lines.add(
+        number(all.read())
+            + " rows read = "
+            + number(all.accepted())
+            + " accepted + "
+            + number(all.held())
+            + " held + "
+            + number(all.leftOutRows())
+            + " left out");
+    for (Map.Entry<String, Integer> rule : all.leftOut().entrySet()) {
+      lines.add("  left out by '" + rule.getKey() + "': " + number(rule.getValue()));
+    }
+    lines.addAll(findings(result.findings()));
+    return lines;
+  }
+
+  private static String number(int number) {
+    return String.format(Locale.ROOT, "%,d", number);
+  }
+
+  /** Findings, the worst first, those of a kind together and cut with a count. */
+  static List<String> findings(List<Finding> findings) {
+    List<String> lines = new ArrayList<>();
+    List<Finding> sorted = new ArrayList<>(findings);
+    sorted.sort(Comparator.comparing(Finding::severity).reversed().thenComparing(Finding::code));
+    String kind = "";
+    int told = 0;
+    int left = 0;
+    for (Finding finding : sorted) {
+      if (!finding.code().equals(kind)) {
+        more(left, kind, lines);
+        kind = finding.code();
+        told = 0;
+        left = 0;
+      }
+      if (told++ < MOST_OF_A_KIND) {
+        lines.add(line(finding));
+      } else {
+        left++;
+      }
+    }
+    more(left, kind, lines);
+    if (!lines.isEmpty()) {
+      lines.add(0, "");
+    }
+    return lines;
+  }
+
+  private static void more(int left, String kind, List<String> lines) {
+    if (left > 0) {
+      lines.add("         and " + number(left) + " more of " + kind);
+    }
+  }
+
+  private static String line(Finding finding) {
+    String place = finding.origin().map(o -> ", page " + o.page()).orElse("");
+    return String.format(
+        Locale.ROOT,
+        "%-8s %s%s: %s (%s)",
+        finding.severity().word(),
+        finding.file(),
+        place,
+        finding.message(),
+        finding.code());
+  }
+
+  /** What each rule of a spec took from one file, and what it nearly took. */
+  public static List<String> trial(RunResult result) {
+    List<String> lines = new ArrayList<>();
+    FileRun file = result.files().get(0);
+    lines.add(file.fileName() + ": " + file.status().word() + reason(file));
+    for (int i = 0; i < file.parts().size(); i++) {
+      DataSet data = result.dataSets().get(i);
+      lines.add("");
+      lines.add(data.name());
+      for (RuleUse use : file.parts().get(i).uses()) {
+        String example = use.taken() > 0 ? ", first " + use.example() : "";
+        lines.add(
+            String.format(
+                Locale.ROOT, "  %-28s took %s%s", use.rule(), number(use.taken()), example));
+        use.nearly().forEach(n -> lines.add("  " + " ".repeat(29) + "not  " + n));
+      }
+      lines.add("");
+      lines.addAll(preview(data));
+    }
+    RowLedger rows = file.rows();
+    lines.add("");
+    lines.add(
+        number(rows.read())
+            + " rows read = "
+            + number(rows.accepted())
+            + " accepted + "
+            + number(rows.held())
+            + " held + "
+            + number(rows.leftOutRows())
+            + " left out");
+    lines.addAll(
+        findings(file.allFindings().stream().filter(f -> f.severity() != Severity.NOTE).toList()));
+    return lines;
+  }
+
+  private static String reason(FileRun file) {
+    return file.reason().isEmpty() ? "" : ": " + file.reason();
+  }
+
+  /** The first records of a data set. */
+  private static List<String> preview(DataSet data) {
+    StringBuilder alignment = new StringBuilder();
+    data.fields().forEach(f -> alignment.append(f.type().isNumeric() ? '>' : '<'));
+    TextColumns table = new TextColumns(alignment.toString());
+    table.add(data.fields().stream().map(DataSet.Field::name).toArray(String[]::new));
+    for (DataRecord record :
+        data.records().subList(0, Math.min(PREVIEW_ROWS, data.records().size()))) {
+      table.add(
+          data.fields().stream()
+              .map(f -> ValueText.of(record.value(f.name()).content()))
+              .toArray(String[]::new));
+    }
+    List<String> lines = table.lines("  ", 0);
+    int more = data.records().size() - PREVIEW_ROWS;
+    if (more > 0) {
+      lines.add("  and " + number(more) + " more");
+    }
+    return lines;
+  }
+}
