@@ -33,11 +33,11 @@ public final class Drift {
   private static void tell(List<FileRun> runs, int set) {
     Function<FileRun, Optional<DataSetPart>> part =
         r ->
-            r.parts().size() > set && !r.parts().get(set).headings().isEmpty()
+            r.parts().size() > set && !r.parts().get(set).columns().isEmpty()
                 ? Optional.of(r.parts().get(set))
                 : Optional.empty();
     List<DataSetPart> parts = runs.stream().map(part).flatMap(Optional::stream).toList();
-    Optional<List<String>> headings = most(parts.stream().map(DataSetPart::headings).toList());
+    Optional<List<String>> headings = most(parts.stream().map(DataSetPart::columns).toList());
     Optional<List<String>> order = most(parts.stream().map(DataSetPart::asked).toList());
     Map<String, String> forms = forms(parts);
     for (int i = 0; i < runs.size(); i++) {
@@ -64,14 +64,11 @@ public final class Drift {
   }
 
   private static void columns(DataSetPart part, List<String> usual, String file, List<Finding> to) {
-    if (part.headings().size() == usual.size()) {
-      return; // as many as usual: a heading that was reworded is told as such
-    }
-    part.headings().stream()
+    part.columns().stream()
         .filter(h -> !usual.contains(h))
         .forEach(h -> say("new-column", "the column '" + h + "' is new", file, to));
     usual.stream()
-        .filter(h -> !part.headings().contains(h))
+        .filter(h -> !part.columns().contains(h))
         .forEach(h -> say("column-gone", "the column '" + h + "' is not there", file, to));
   }
 

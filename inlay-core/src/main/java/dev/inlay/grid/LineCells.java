@@ -92,13 +92,31 @@ record LineCells(PieceLine line, List<Part> parts) {
             OpenFrame.columnAt(box.left(), gutters),
             OpenFrame.columnAt(box.right(), gutters));
     Part before = parts.isEmpty() ? null : parts.get(parts.size() - 1);
-    if (before != null && before.last() == part.first()) {
+    if (before != null && onlyIntrudes(before, part, gutters)) {
+      parts.set(
+          parts.size() - 1,
+          new Part(before.words(), before.box(), before.first(), before.last() - 1));
+      parts.add(part);
+    } else if (before != null && before.last() == part.first()) {
       List<Word> joined = new ArrayList<>(before.words());
       joined.addAll(words);
       parts.set(parts.size() - 1, new Part(joined, before.first(), part.last()));
     } else {
       parts.add(part);
     }
+  }
+
+  /**
+   * Whether a text reaches less far into the column of the next text than the white between them is
+   * wide: a reader sees two texts in two columns.
+   */
+  private static boolean onlyIntrudes(Part before, Part next, List<Interval> gutters) {
+    if (!before.spans() || before.last() != next.first()) {
+      return false;
+    }
+    double columnBegins = gutters.get(before.last() - 1).to();
+    double gap = next.box().left() - before.box().right();
+    return gap > before.box().right() - columnBegins;
   }
 
   /**

@@ -11,8 +11,8 @@ import java.util.Map;
  * @param ledger where its rows ended
  * @param findings all that is to be said, those of held records included
  * @param tables the ids of the tables it came from
- * @param headings the headings of the table's columns in their order; empty where it came from none
- * @param asked the headings that fields were read from, in the order of the columns
+ * @param columns of the first table: the field that each gives, or its heading where it gives none
+ * @param asked the fields that columns gave, in the order of the columns
  * @param numberForms how each numeric field is written, by the field's name
  * @param uses what each rule took
  */
@@ -22,7 +22,7 @@ public record DataSetPart(
     RowLedger ledger,
     List<Finding> findings,
     List<String> tables,
-    List<String> headings,
+    List<String> columns,
     List<String> asked,
     Map<String, String> numberForms,
     List<RuleUse> uses) {
@@ -33,7 +33,7 @@ public record DataSetPart(
     held = List.copyOf(held);
     findings = List.copyOf(findings);
     tables = List.copyOf(tables);
-    headings = List.copyOf(headings);
+    columns = List.copyOf(columns);
     asked = List.copyOf(asked);
     numberForms = Map.copyOf(numberForms);
     uses = List.copyOf(uses);

@@ -3,7 +3,6 @@ package dev.inlay.record;
 import dev.inlay.grid.Warning;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.PageValue;
-import dev.inlay.table.Column;
 import dev.inlay.table.Table;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,7 +16,7 @@ public final class DataSetReading {
   private final PartTally tally;
   private final List<String> used = new ArrayList<>();
   private final List<String> asked = new ArrayList<>();
-  private final List<String> headings = new ArrayList<>();
+  private final List<String> columns = new ArrayList<>();
   private final Map<String, String> forms = new TreeMap<>();
 
   private DataSetReading(DataSetSpec set, String file) {
@@ -43,7 +42,7 @@ public final class DataSetReading {
     } else {
       reading.tables(tables, values);
     }
-    return reading.tally.part(reading.used, reading.headings, reading.asked, reading.forms);
+    return reading.tally.part(reading.used, reading.columns, reading.asked, reading.forms);
   }
 
   private void tellValues(PageValues values) {
@@ -78,8 +77,8 @@ public final class DataSetReading {
       tally.uses().took("table", table.title().orElse(table.id()), table.pages().get(0));
       tellDoubts(table);
       used.add(table.id());
-      if (headings.isEmpty()) {
-        table.columns().stream().map(Column::name).forEach(headings::add);
+      if (columns.isEmpty()) {
+        columns.addAll(records.columns());
         asked.addAll(records.asked());
         forms.putAll(records.numberForms());
       }

@@ -2,6 +2,8 @@ package dev.inlay.record;
 
 import dev.inlay.spec.FieldSpec;
 import dev.inlay.spec.ValueForm;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,11 +21,14 @@ final class FieldTexts {
   private static final Pattern MARKERS =
       Pattern.compile("\\s*(?<marks>[\u00B9\u00B2\u00B3\u2070-\u209C*\u2020\u2021\u00A7]+)$");
 
-  private final List<FieldSpec> fields;
+  /** The parts of a split are prepared after it. */
+  private final List<FieldSpec> splitsFirst;
+
   private final Map<String, Raw> above = new HashMap<>();
 
   FieldTexts(List<FieldSpec> fields) {
-    this.fields = fields;
+    splitsFirst = new ArrayList<>(fields);
+    splitsFirst.sort(Comparator.comparing(f -> f.form().split().isEmpty()));
   }
 
   /** Begins a table: nothing goes on from the one before. */
@@ -39,7 +44,7 @@ final class FieldTexts {
    */
   List<String> prepare(Map<String, Raw> raws) {
     Map<String, String> unfit = new LinkedHashMap<>();
-    for (FieldSpec field : fields) {
+    for (FieldSpec field : splitsFirst) {
       ValueForm form = field.form();
       Raw raw = raws.getOrDefault(field.name(), Raw.NOTHING);
       String text = raw.text();

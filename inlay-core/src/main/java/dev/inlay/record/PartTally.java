@@ -57,9 +57,9 @@ final class PartTally {
 
   /** All of it, with the tables that it came from. */
   DataSetPart part(
-      List<String> tables, List<String> headings, List<String> asked, Map<String, String> forms) {
+      List<String> tables, List<String> columns, List<String> asked, Map<String, String> forms) {
     RowLedger ledger = new RowLedger(read, records.size(), held.size(), leftOut);
     return new DataSetPart(
-        records, held, ledger, findings, tables, headings, asked, forms, uses.all());
+        records, held, ledger, findings, tables, columns, asked, forms, uses.all());
   }
 }

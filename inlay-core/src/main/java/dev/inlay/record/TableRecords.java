@@ -51,9 +51,19 @@ final class TableRecords {
     return fields;
   }
 
-  /** The headings that fields are read from, in the order of the columns. */
+  /** The fields that columns give, in the order of the columns. */
   List<String> asked() {
     Map<Integer, String> byColumn = new TreeMap<>();
+    match.columns().forEach((field, column) -> byColumn.put(column, field));
+    return List.copyOf(byColumn.values());
+  }
+
+  /** What each column is: the field that it gives, or its heading where it gives none. */
+  List<String> columns() {
+    Map<Integer, String> byColumn = new TreeMap<>();
+    for (int c = 0; c < view.paths().size(); c++) {
+      byColumn.put(c, view.heading(c));
+    }
     match.columns().forEach((field, column) -> byColumn.put(column, field));
     return List.copyOf(byColumn.values());
   }
@@ -99,6 +109,7 @@ final class TableRecords {
       return false;
     }
     tellReworded();
+    tellTwice();
     RecordBuilder records = new RecordBuilder(set, fields, tally, filter, numbers());
     records.beginTable();
     RowJoining joining = new RowJoining(set.shape(), records);
@@ -136,6 +147,36 @@ final class TableRecords {
                 + "' ("
                 + TableFit.percent(alike)
                 + " alike); if that is right, add it to its 'from'");
+      }
+    }
+  }
+
+  /** A heading that stands over several columns may mean a list that is to be folded. */
+  private void tellTwice() {
+    for (FieldSpec field : fields) {
+      Integer column = match.columns().get(field.name());
+      if (column == null || field.headings().isEmpty()) {
+        continue;
+      }
+      double alike = match.likeness().get(field.name());
+      for (int c = 0; c < view.paths().size(); c++) {
+        boolean free = !match.columns().containsValue(c);
+        if (free && ColumnMatch.likeness(field, view.paths().get(c)) >= alike) {
+          tally.say(
+              Severity.WARNING,
+              "heading-twice",
+              "table "
+                  + table.id()
+                  + ": columns "
+                  + (column + 1)
+                  + " and "
+                  + (c + 1)
+                  + " are both headed '"
+                  + view.heading(column)
+                  + "'; the first was taken, the other not read"
+                  + (set.shape().fold().isPresent() ? ", since no equal blocks were found" : ""));
+          break;
+        }
       }
     }
   }

@@ -96,16 +96,23 @@ final class DataSetReader {
               taken.add(u.value());
               taken.add(u.headingTo());
             });
-    section
-        .get("columns")
-        .filter(MappingNode.class::isInstance)
-        .ifPresent(
-            n ->
-                Section.ofAny(n, new Messages()).values().values().stream()
-                    .filter(MappingNode.class::isInstance)
-                    .map(c -> Section.ofAny(c, new Messages()))
-                    .forEach(c -> c.pattern("split").ifPresent(p -> taken.addAll(p.groups()))));
+    for (String key : List.of("columns", "values")) {
+      section
+          .get(key)
+          .filter(MappingNode.class::isInstance)
+          .ifPresent(n -> taken.addAll(splitGroups(Section.ofAny(n, new Messages()))));
+    }
     return taken;
+  }
+
+  /** The fields that splits give; what is wrong in them is told where they are read. */
+  private static List<String> splitGroups(Section fields) {
+    return fields.values().values().stream()
+        .filter(MappingNode.class::isInstance)
+        .map(n -> Section.ofAny(n, new Messages()).pattern("split"))
+        .flatMap(Optional::stream)
+        .flatMap(p -> p.groups().stream())
+        .toList();
   }
 
   private void columns(List<String> taken, Map<String, FieldSpec> fields) {

@@ -1,14 +1,15 @@
 package dev.inlay.write;
 
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.time.Instant;
+import java.util.Collections;
 import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
+import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 
 /**
@@ -25,19 +26,21 @@ final class FixedZip {
   private FixedZip() {}
 
   /** Copies an archive with fixed times. */
-  static void copy(InputStream from, OutputStream to) throws IOException {
-    ZipInputStream in = new ZipInputStream(from);
+  static void copy(Path from, OutputStream to) throws IOException {
     ZipOutputStream out = new ZipOutputStream(to);
-    for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
-      byte[] bytes = in.readAllBytes();
-      ZipEntry copy = new ZipEntry(entry.getName());
-      copy.setLastModifiedTime(BEGINNING);
-      if (entry.getName().equals("mimetype")) {
-        stored(copy, bytes); // the first entry of an open document stands uncompressed
+    try (ZipFile in = new ZipFile(from.toFile())) {
+      for (ZipEntry entry : Collections.list(in.entries())) {
+        byte[] bytes = in.getInputStream(entry).readAllBytes();
+        byte[] fixed = isProperties(entry.getName()) ? withoutTimes(bytes) : bytes;
+        ZipEntry copy = new ZipEntry(entry.getName());
+        copy.setLastModifiedTime(BEGINNING);
+        if (entry.getName().equals("mimetype")) {
+          stored(copy, fixed); // the first entry of an open document stands uncompressed
+        }
+        out.putNextEntry(copy);
+        out.write(fixed);
+        out.closeEntry();
       }
-      out.putNextEntry(copy);
-      out.write(isProperties(entry.getName()) ? withoutTimes(bytes) : bytes);
-      out.closeEntry();
     }
     out.finish();
   }

@@ -51,7 +51,7 @@ final class ResultOds {
   static void write(List<ResultSheet> sheets, OutputStream out) throws IOException {
     Logger quiet = Logger.getLogger("dev.inlay.write.ods");
     quiet.setLevel(Level.OFF);
-    AnonymousOdsFileWriter writer = OdsFactory.create(quiet, Locale.ROOT).createWriter();
+    AnonymousOdsFileWriter writer = OdsFactory.create(quiet, Locale.UK).createWriter();
     OdsDocument document = writer.document();
     ResultOds ods = new ResultOds();
     SheetNames names = new SheetNames();
@@ -123,9 +123,9 @@ final class ResultOds {
     int decimals = point < 0 ? 0 : format.length() - point - (percent ? 2 : 1);
     String name = "inlay-" + format.replace('#', 'n').replaceAll("[,.%]", "-");
     if (percent) {
-      return new PercentageStyleBuilder(name, Locale.ROOT).decimalPlaces(decimals).build();
+      return new PercentageStyleBuilder(name, Locale.UK).decimalPlaces(decimals).build();
     }
-    return new FloatStyleBuilder(name, Locale.ROOT)
+    return new FloatStyleBuilder(name, Locale.UK)
         .decimalPlaces(decimals)
         .groupThousands(format.startsWith("#"))
         .build();

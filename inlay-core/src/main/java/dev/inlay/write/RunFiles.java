@@ -5,7 +5,6 @@ import dev.inlay.record.RunResult;
 import dev.inlay.spec.ReportSpec;
 import dev.inlay.spec.ResultFile;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -207,9 +206,7 @@ public final class RunFiles {
         try (OutputStream out = Files.newOutputStream(aside)) {
           content.write(out);
         }
-        try (InputStream in = Files.newInputStream(aside)) {
-          FixedZip.copy(in, placed.stream());
-        }
+        FixedZip.copy(aside, placed.stream());
       } finally {
         Files.deleteIfExists(aside);
       }

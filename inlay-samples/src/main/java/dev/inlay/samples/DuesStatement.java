@@ -88,7 +88,7 @@ final class DuesStatement {
               "wrapped descriptions, headings, subtotals, sums carried over the page break",
               List.of("partial", "multiline", "groups", "totals", "multi-page", "numeric"),
               List.of(new PrintedTable(table, statement.pages)));
-      return new Sample(name, paper.toPdf(), truth.toJson());
+      return new Sample(name, paper.toPdf(), truth.toJson(), List.of(table));
     }
   }
 

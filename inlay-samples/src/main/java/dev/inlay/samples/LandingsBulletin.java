@@ -105,6 +105,7 @@ final class LandingsBulletin {
                 "footnotes",
                 "numeric"),
             tables);
-    return new Sample(name, paper.toPdf(), truth.toJson());
+    return new Sample(
+        name, paper.toPdf(), truth.toJson(), tables.stream().map(PrintedTable::table).toList());
   }
 }

@@ -43,20 +43,47 @@ final class QuayPriceList {
   private static final float STEP = 12.5f;
   private static final float SIZE = 8.5f;
   private static final float WIDTH = 160;
+  private static final float PRICE_END = WIDTH - 18;
+  private static final float LOTS_END = WIDTH - 46;
   private static final int YEAR = 2025;
 
-  private QuayPriceList() {}
+  /**
+   * One week's list.
+   *
+   * @param week of the year
+   * @param leaders whether dots lead the eye to the prices
+   * @param drifted whether a heading was reworded and a column added
+   * @param byTender whether one price is a word and no number
+   */
+  record Issue(int week, boolean leaders, boolean drifted, boolean byTender) {}
 
-  static List<Sample> all() throws IOException {
-    return List.of(print(14, false), print(15, true));
+  private final Issue issue;
+  private final Random lots;
+
+  private QuayPriceList(Issue issue) {
+    this.issue = issue;
+    lots = new Random(issue.week());
   }
 
-  private static Sample print(int week, boolean leaders) throws IOException {
-    String name = "quay-prices-" + YEAR + "-w" + week;
-    List<List<String>> articles = articles(week);
+  /** The plain lists, for which every cell is known. */
+  static List<Sample> all() throws IOException {
+    return List.of(
+        print(new Issue(14, false, false, false)), print(new Issue(15, true, false, false)));
+  }
+
+  static Sample print(Issue issue) throws IOException {
+    return new QuayPriceList(issue).print();
+  }
+
+  static String name(int week) {
+    return "quay-prices-" + YEAR + "-w" + week;
+  }
+
+  private Sample print() throws IOException {
+    List<List<String>> articles = articles(issue.week());
     int height = (articles.size() + COLUMNS - 1) / COLUMNS;
-    try (Paper paper = new Paper("Quay prices", "week " + week + " of " + YEAR)) {
-      paper.masthead("Week " + week, "Quay prices", "Crowns per kilogram, all harbours");
+    try (Paper paper = new Paper("Quay prices", "week " + issue.week() + " of " + YEAR)) {
+      paper.masthead("Week " + issue.week(), "Quay prices", "Crowns per kilogram, all harbours");
       paper.paragraph(
           "Mean prices paid at the quay in the week, by species and grade. A price in the list is"
               + " that of at least three landings.");
@@ -65,7 +92,7 @@ final class QuayPriceList {
       List<SampleRow> rows = new ArrayList<>();
       List<String> heads = new ArrayList<>();
       for (int c = 0; c < COLUMNS; c++) {
-        heads.addAll(List.of("Code", "Species and grade", "Price"));
+        heads.addAll(heads());
       }
       columns.print(paper.sheet(), paper.y(), paper.sansBold, heads);
       rows.add(OpenColumns.row("header", heads));
@@ -74,41 +101,59 @@ final class QuayPriceList {
         List<String> texts = new ArrayList<>();
         for (int c = 0; c < COLUMNS; c++) {
           int at = c * height + r;
-          texts.addAll(at < articles.size() ? articles.get(at) : List.of("", "", ""));
+          texts.addAll(at < articles.size() ? articles.get(at) : blank());
         }
         columns.print(paper.sheet(), baseline, paper.sans, texts);
-        if (leaders) {
+        if (issue.leaders()) {
           leaders(paper, baseline, texts);
         }
         rows.add(OpenColumns.row("body", texts));
       }
-      SampleTable table = new SampleTable("", widths(), 0, 1, rows);
-      List<String> tags =
-          leaders
-              ? List.of("open", "side-by-side", "numeric", "leaders")
-              : List.of("open", "side-by-side", "numeric");
-      String note = "one list in three newspaper columns, the last of them shorter";
-      Truth truth =
-          new Truth(name + ".pdf", note, tags, List.of(new PrintedTable(table, List.of(1))));
-      return new Sample(name, paper.toPdf(), truth.toJson());
+      return sample(paper, new SampleTable("", widths(), 0, 1, rows));
     }
   }
 
-  private static OpenColumns columns() {
+  private Sample sample(Paper paper, SampleTable table) throws IOException {
+    List<String> tags =
+        issue.leaders()
+            ? List.of("open", "side-by-side", "numeric", "leaders")
+            : List.of("open", "side-by-side", "numeric");
+    String name = name(issue.week());
+    String note = "one list in three newspaper columns, the last of them shorter";
+    PrintedTable printed = new PrintedTable(table, List.of(1));
+    Truth truth = new Truth(name + ".pdf", note, tags, List.of(printed));
+    return new Sample(name, paper.toPdf(), truth.toJson(), List.of(table));
+  }
+
+  private List<String> heads() {
+    return issue.drifted()
+        ? List.of("Code", "Species and grades", "Lots", "Price")
+        : List.of("Code", "Species and grade", "Price");
+  }
+
+  private List<String> blank() {
+    return heads().stream().map(h -> "").toList();
+  }
+
+  private OpenColumns columns() {
     List<Edge> edges = new ArrayList<>();
     for (int c = 0; c < COLUMNS; c++) {
       float left = Paper.LEFT + c * WIDTH;
       edges.add(Edge.left(left));
       edges.add(Edge.left(left + 30));
-      edges.add(Edge.right(left + WIDTH - 18));
+      if (issue.drifted()) {
+        edges.add(Edge.right(left + LOTS_END));
+      }
+      edges.add(Edge.right(left + PRICE_END));
     }
-    return new OpenColumns(edges, SIZE);
+    return new OpenColumns(edges, issue.drifted() ? SIZE - 1.5f : SIZE);
   }
 
-  private static List<Float> widths() {
+  private List<Float> widths() {
+    int all = COLUMNS * heads().size();
     List<Float> widths = new ArrayList<>();
-    for (int c = 0; c < COLUMNS * 3; c++) {
-      widths.add(WIDTH / 3);
+    for (int c = 0; c < all; c++) {
+      widths.add(COLUMNS * WIDTH / all);
     }
     return widths;
   }
@@ -118,7 +163,7 @@ final class QuayPriceList {
     for (int c = 0; c < COLUMNS && !texts.get(3 * c + 1).isEmpty(); c++) {
       float left = Paper.LEFT + c * WIDTH;
       float from = left + 30 + Sheet.width(texts.get(3 * c + 1), paper.sans, SIZE) + 3;
-      float to = left + WIDTH - 18 - Sheet.width(texts.get(3 * c + 2), paper.sans, SIZE) - 3;
+      float to = left + PRICE_END - Sheet.width(texts.get(3 * c + 2), paper.sans, SIZE) - 3;
       for (float x = to - dot; x > from; x -= dot) {
         paper.sheet().text(".", x, baseline, paper.sans, SIZE);
       }
@@ -126,7 +171,7 @@ final class QuayPriceList {
   }
 
   /** Code, name and price of each article. */
-  private static List<List<String>> articles(int week) {
+  private List<List<String>> articles(int week) {
     Random random = new Random(YEAR * 100L + week);
     List<List<String>> articles = new ArrayList<>();
     int code = 1000;
@@ -136,9 +181,16 @@ final class QuayPriceList {
         code += 1 + random.nextInt(9);
         int cents = 180 + random.nextInt(fish.length() * 400);
         String price = String.format(java.util.Locale.ROOT, "%d.%02d", cents / 100, cents % 100);
-        articles.add(List.of(String.valueOf(code), fish + ", " + grade, price));
+        boolean tender = issue.byTender() && fish.equals("Turbot") && grade.equals("large");
+        articles.add(article(code, fish + ", " + grade, tender ? "by tender" : price));
       }
     }
     return articles;
+  }
+
+  private List<String> article(int code, String name, String price) {
+    return issue.drifted()
+        ? List.of(String.valueOf(code), name, String.valueOf(3 + lots.nextInt(40)), price)
+        : List.of(String.valueOf(code), name, price);
   }
 }

@@ -8,7 +8,7 @@ package dev.inlay.samples;
  * @param columnSpan how many columns it covers
  * @param rowSpan how many rows it covers
  */
-record SampleCell(String text, int column, int columnSpan, int rowSpan) {
+public record SampleCell(String text, int column, int columnSpan, int rowSpan) {
 
   static SampleCell of(String text, int column) {
     return new SampleCell(text, column, 1, 1);

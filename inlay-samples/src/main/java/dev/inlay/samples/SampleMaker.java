@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /** Makes all sample papers. The same program makes the same bytes on every run. */
 public final class SampleMaker {
@@ -22,6 +23,31 @@ public final class SampleMaker {
     samples.addAll(DuesStatement.all());
     samples.addAll(SeasonSummary.all());
     return samples;
+  }
+
+  /**
+   * The later weeks of the price list, which ship as well: a batch with files that do not fit.
+   *
+   * @throws IOException if the PDF library cannot write one
+   */
+  public static List<Sample> batch() throws IOException {
+    return PriceListBatch.all();
+  }
+
+  /** The password of the locked file in the batch. */
+  public static String batchPassword() {
+    return PriceListBatch.PASSWORD;
+  }
+
+  /**
+   * The data that the specs beside the samples make of each family, by file name, as CSV.
+   *
+   * @throws IOException if the PDF library cannot write a sample
+   */
+  public static Map<String, String> expectedData() throws IOException {
+    List<Sample> samples = new ArrayList<>(all());
+    samples.addAll(batch());
+    return ExpectedData.of(samples);
   }
 
   /**
@@ -48,6 +74,15 @@ public final class SampleMaker {
     for (Sample sample : all ? all() : shipped()) {
       Files.write(folder.resolve(sample.name() + ".pdf"), sample.pdf());
       Files.write(folder.resolve(sample.name() + ".truth.json"), sample.truth());
+    }
+    for (Sample sample : batch()) {
+      Files.write(folder.resolve(sample.name() + ".pdf"), sample.pdf());
+    }
+    Path expected = Files.createDirectories(folder.resolve("expected"));
+    for (Map.Entry<String, String> data : expectedData().entrySet()) {
+      if (!data.getKey().startsWith("vessel-register")) {
+        Files.writeString(expected.resolve(data.getKey()), data.getValue());
+      }
     }
   }
 }

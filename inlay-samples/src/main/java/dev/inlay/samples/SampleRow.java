@@ -8,9 +8,10 @@ import java.util.List;
  * @param kind the word of the truth format: header, body, group, total, note
  * @param cells those that start in it, empty ones too, from left to right
  */
-record SampleRow(String kind, List<SampleCell> cells) {
+public record SampleRow(String kind, List<SampleCell> cells) {
 
-  SampleRow {
+  /** Keeps copies that cannot change. */
+  public SampleRow {
     cells = List.copyOf(cells);
   }
 }

@@ -11,10 +11,11 @@ import java.util.List;
  * @param headerRows how many rows at the top are header
  * @param rows header rows first
  */
-record SampleTable(
+public record SampleTable(
     String title, List<Float> widths, int rightFrom, int headerRows, List<SampleRow> rows) {
 
-  SampleTable {
+  /** Keeps copies that cannot change. */
+  public SampleTable {
     widths = List.copyOf(widths);
     rows = List.copyOf(rows);
   }

@@ -58,7 +58,7 @@ final class SeasonSummary {
               "two levels of spanners over columns of figures, rows of percentages",
               List.of("partial", "spanner", "multi-header", "numeric", "totals", "landscape"),
               List.of(new PrintedTable(table, List.of(1))));
-      return new Sample(name, paper.toPdf(), truth.toJson());
+      return new Sample(name, paper.toPdf(), truth.toJson(), List.of(table));
     }
   }
 

@@ -65,7 +65,7 @@ final class VesselRegister {
               "sixty pages without rulings, with columns that move from page to page",
               List.of("open", "long", "multi-page", "shifted", "numeric"),
               List.of(new PrintedTable(table, pages)));
-      return List.of(new Sample(name, paper.toPdf(), truth.toJson()));
+      return List.of(new Sample(name, paper.toPdf(), truth.toJson(), List.of(table)));
     }
   }
 
