@@ -54,6 +54,7 @@ final class Inlay implements Runnable {
     line.addSubcommand(new ExtractCommand(terminal));
     line.addSubcommand(new ProofCommand(terminal));
     line.addSubcommand(new LinesCommand(terminal));
+    line.addSubcommand(new DraftCommand(terminal));
     line.addSubcommand(new RunCommand(terminal));
     CommandLine spec = new CommandLine(new SpecCommand());
     spec.addSubcommand(new SpecCommand.Check(terminal));

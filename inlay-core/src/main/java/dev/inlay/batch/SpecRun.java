@@ -105,7 +105,8 @@ public final class SpecRun {
     return judged(first, documents, lines);
   }
 
-  private static void addLines(Page page, List<PageLine> to) {
+  /** Adds the lines of a page, in reading order. */
+  static void addLines(Page page, List<PageLine> to) {
     for (TextLine line : PageLines.of(page)) {
       List<LineWord> words =
           line.words().stream().map(w -> new LineWord(w.text(), w.box())).toList();

@@ -210,9 +210,11 @@ final class DataSetReader {
       }
       Section one = Section.of(item, SpecKeys.HEADING, messages);
       Optional<TextPattern> pattern = one.pattern("pattern");
-      if (pattern.isEmpty()) {
+      if (!one.has("pattern")) {
         rules.add(new HeadingRule(null, List.of(one.needed("field"))));
-        continue;
+      }
+      if (pattern.isEmpty()) {
+        continue; // what is wrong with it was told
       }
       List<String> fields = new ArrayList<>(pattern.get().groups());
       one.text("field").ifPresent(fields::add);

@@ -19,6 +19,9 @@ import org.apache.commons.jexl3.introspection.JexlPermissions;
  */
 public final class Expression {
 
+  /** The engine names nothing but the token at which it stopped. */
+  private static final int LONGEST_TOKEN = 3;
+
   private static final JexlEngine ENGINE =
       new JexlBuilder()
           .features(JexlFeatures.createNone().comparatorNames(true).register(false))
@@ -59,7 +62,10 @@ public final class Expression {
   private static String cause(JexlException e) {
     String detail = e.getDetail();
     String message = detail == null ? e.getMessage() : detail;
-    return message.replaceAll("^.*@\\d+:\\d+ ", "").replaceAll("\\s+", " ").strip();
+    String plain = message.replaceAll("^.*@\\d+:\\d+ ", "").replaceAll("\\s+", " ").strip();
+    return plain.length() <= LONGEST_TOKEN
+        ? "something is missing or wrong at '" + plain + "'"
+        : plain;
   }
 
   /** The fields that it speaks of. */

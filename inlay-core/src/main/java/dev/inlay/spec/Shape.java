@@ -34,9 +34,10 @@ public record Shape(
    *
    * @param across whether it is read row by row over all blocks, not block by block
    * @param every how many columns make a block; 0 where equal headings tell
+   * @param shared how many columns at the left belong to all blocks
    * @param headingTo the field that gets the heading over each block; empty for none
    */
-  public record Fold(boolean across, int every, String headingTo) {}
+  public record Fold(boolean across, int every, int shared, String headingTo) {}
 
   /**
    * Headings as rows.

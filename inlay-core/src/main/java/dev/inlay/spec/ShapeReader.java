@@ -44,9 +44,13 @@ final class ShapeReader {
       Section one = Section.of(node, SpecKeys.FOLD, messages);
       boolean across = one.choice("order", "down", "down", "across").equals("across");
       return new Shape.Fold(
-          across, one.number("every").orElse(0), one.text("heading to").orElse(""));
+          across,
+          one.number("every").orElse(0),
+          one.number("shared").orElse(0),
+          one.text("heading to").orElse(""));
     }
-    return new Shape.Fold(section.choice("fold", "down", "down", "across").equals("across"), 0, "");
+    return new Shape.Fold(
+        section.choice("fold", "down", "down", "across").equals("across"), 0, 0, "");
   }
 
   private Optional<Shape.Unpivot> unpivot(Section one) {

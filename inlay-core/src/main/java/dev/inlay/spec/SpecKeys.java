@@ -121,6 +121,7 @@ enum SpecKeys {
   FOLD(
       key("order", "choice:down,across", "block by block, or row by row"),
       key("every", "number", "how many columns make a block"),
+      key("shared", "number", "how many columns at the left belong to all blocks"),
       key("heading to", "text", "the field that gets the heading over a block")),
   /** Headings as rows. */
   UNPIVOT(

@@ -73,4 +73,27 @@ public record ValueForm(
         false,
         false);
   }
+
+  /** A type with a decimal mark, forms of dates, and texts that mean nothing. */
+  public static ValueForm ofType(
+      FieldType type, Optional<Character> decimal, List<String> dateForms, List<String> nothing) {
+    ValueForm plain = ofType(type);
+    return new ValueForm(
+        type,
+        decimal,
+        plain.groups,
+        nothing,
+        dateForms,
+        plain.languages,
+        plain.trueWords,
+        plain.falseWords,
+        plain.units,
+        plain.markersOff,
+        plain.markersTo,
+        plain.replacements,
+        plain.split,
+        plain.defaultText,
+        plain.fillDown,
+        plain.required);
+  }
 }

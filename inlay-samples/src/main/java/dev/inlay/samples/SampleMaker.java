@@ -26,12 +26,15 @@ public final class SampleMaker {
   }
 
   /**
-   * The later weeks of the price list, which ship as well: a batch with files that do not fit.
+   * Papers that ship for the specs, without a truth of their tables: later weeks of the price list,
+   * some of which do not fit, and a book with all kinds of values.
    *
    * @throws IOException if the PDF library cannot write one
    */
-  public static List<Sample> batch() throws IOException {
-    return PriceListBatch.all();
+  public static List<Sample> forSpecs() throws IOException {
+    List<Sample> samples = new ArrayList<>(PriceListBatch.all());
+    samples.add(DepositBook.print());
+    return samples;
   }
 
   /** The password of the locked file in the batch. */
@@ -46,7 +49,7 @@ public final class SampleMaker {
    */
   public static Map<String, String> expectedData() throws IOException {
     List<Sample> samples = new ArrayList<>(all());
-    samples.addAll(batch());
+    samples.addAll(forSpecs());
     return ExpectedData.of(samples);
   }
 
@@ -75,7 +78,7 @@ public final class SampleMaker {
       Files.write(folder.resolve(sample.name() + ".pdf"), sample.pdf());
       Files.write(folder.resolve(sample.name() + ".truth.json"), sample.truth());
     }
-    for (Sample sample : batch()) {
+    for (Sample sample : forSpecs()) {
       Files.write(folder.resolve(sample.name() + ".pdf"), sample.pdf());
     }
     Path expected = Files.createDirectories(folder.resolve("expected"));

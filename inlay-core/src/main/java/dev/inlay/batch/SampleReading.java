@@ -1,0 +1,64 @@
+package dev.inlay.batch;
+
+import dev.inlay.draft.SampleFile;
+import dev.inlay.extract.DocumentTables;
+import dev.inlay.extract.Extractor;
+import dev.inlay.extract.OrderedWork;
+import dev.inlay.page.PageSelection;
+import dev.inlay.record.PageLine;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Reads files for a draft, in parallel. */
+public final class SampleReading {
+
+  /**
+   * A file that was read.
+   *
+   * @param document its tables, and what kept Inlay from reading all of it
+   * @param lines of its pages
+   */
+  public record Read(DocumentTables document, List<PageLine> lines) {
+
+    /** Keeps a copy that cannot change. */
+    public Read {
+      lines = List.copyOf(lines);
+    }
+
+    /** The file as a draft takes it. */
+    public SampleFile sample() {
+      return new SampleFile(document.fileName(), document.tables(), lines);
+    }
+  }
+
+  private SampleReading() {}
+
+  /**
+   * Reads files.
+   *
+   * @param files in the order in which results are wanted
+   * @param pages those wanted
+   * @param password for locked files, or an empty text
+   * @param workers how many files are worked on at a time
+   * @throws InterruptedException if the thread was interrupted
+   */
+  public static List<Read> of(List<Path> files, PageSelection pages, String password, int workers)
+      throws InterruptedException {
+    Extractor extractor = new Extractor(pages, password);
+    List<Read> read = new ArrayList<>();
+    try (OrderedWork<Read> work = new OrderedWork<>(workers, read::add)) {
+      for (Path file : files) {
+        work.add(
+            () -> {
+              List<PageLine> lines = new ArrayList<>();
+              DocumentTables document =
+                  extractor.extract(file, page -> SpecRun.addLines(page, lines));
+              return new Read(document, lines);
+            });
+      }
+      work.finish();
+    }
+    return read;
+  }
+}

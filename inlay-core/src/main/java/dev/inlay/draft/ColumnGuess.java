@@ -1,0 +1,164 @@
+package dev.inlay.draft;
+
+import dev.inlay.record.TypeTrial;
+import dev.inlay.spec.FieldType;
+import dev.inlay.spec.ValueForm;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What the texts of a column are, told from all of them.
+ *
+ * @param type a string where nothing else fits every text
+ * @param dateForm the form of its dates; empty where they need none said
+ * @param nothing marks in it that mean that there is no value
+ * @param markers whether footnote markers stand at its texts
+ * @param remark what was seen, for a comment
+ */
+record ColumnGuess(
+    FieldType type, String dateForm, List<String> nothing, boolean markers, String remark) {
+
+  private static final Set<String> NIL_MARKS =
+      Set.of("-", "\u2013", "\u2014", ".", "..", "...", "n/a", "n.a.", "N/A", "nil", ":", "*");
+
+  private static final List<String> DAY_FORMS =
+      List.of(
+          "dd/MM/yyyy",
+          "MM/dd/yyyy",
+          "dd.MM.yyyy",
+          "d.M.yyyy",
+          "d/M/yyyy",
+          "M/d/yyyy",
+          "dd-MM-yyyy",
+          "dd-MMM-yyyy",
+          "dd MMM yy",
+          "dd.MM.yy",
+          "yyyy/MM/dd");
+
+  private static final String MARKED =
+      ".*[\\p{L}\\d)][\u00B9\u00B2\u00B3\u2070-\u209C*\u2020\u2021]+$";
+  private static final int FIRST_YEAR = 1900;
+  private static final int LAST_YEAR = 2100;
+
+  /** Fewer figures may be different and equally long by chance. */
+  private static final int LEAST_CODES = 8;
+
+  /**
+   * Guesses.
+   *
+   * @param byFile the texts of all records of each file
+   * @param decimal the decimal mark of the report, where its numbers tell
+   */
+  static ColumnGuess of(List<List<String>> byFile, Optional<Character> decimal) {
+    List<String> printed = byFile.stream().flatMap(List::stream).filter(t -> !t.isEmpty()).toList();
+    Set<String> nil = new LinkedHashSet<>();
+    printed.stream().filter(NIL_MARKS::contains).forEach(nil::add);
+    List<String> values = printed.stream().filter(t -> !nil.contains(t)).toList();
+    boolean markers = values.stream().anyMatch(t -> t.matches(MARKED));
+    List<String> plain =
+        values.stream().map(t -> markers ? t.replaceAll("[^\\p{L}\\d)%]+$", "") : t).toList();
+    String seen = values.size() + (values.size() == 1 ? " value" : " values");
+    if (values.isEmpty()) {
+      return new ColumnGuess(FieldType.STRING, "", List.of(), false, "nothing is printed here");
+    }
+    String like = ", like " + longest(values);
+    List<String> marks = new ArrayList<>(nil);
+    for (FieldType type : List.of(FieldType.DATE, FieldType.YEARMONTH, FieldType.BOOLEAN)) {
+      if (TypeTrial.readsAll(plain, ValueForm.ofType(type))) {
+        return new ColumnGuess(type, "", marks, markers, seen + like);
+      }
+    }
+    List<String> forms =
+        DAY_FORMS.stream()
+            .filter(f -> TypeTrial.readsAll(plain, form(FieldType.DATE, decimal, List.of(f))))
+            .toList();
+    if (!forms.isEmpty()) {
+      return dates(forms, marks, markers, seen + like);
+    }
+    if (TypeTrial.readsAll(plain, form(FieldType.NUMBER, decimal, List.of()))) {
+      boolean codes = plain.equals(values) && byFile.stream().allMatch(ColumnGuess::areCodes);
+      return codes
+          ? new ColumnGuess(
+              FieldType.STRING, "", marks, false, seen + like + "; all different: codes")
+          : numbers(plain, decimal, marks, markers, seen + like);
+    }
+    boolean numeric = plain.stream().allMatch(t -> t.matches("[-+(]?[\\d.,' ]*\\d.*"));
+    boolean open =
+        numeric
+            && decimal.isEmpty()
+            && TypeTrial.readsAll(plain, form(FieldType.NUMBER, Optional.of('.'), List.of()));
+    String doubt = open ? "; numbers, but nothing tells the decimal mark: say 'decimal'" : "";
+    boolean keepsNil = !numeric;
+    return new ColumnGuess(
+        FieldType.STRING, "", keepsNil ? List.of() : marks, markers, seen + like + doubt);
+  }
+
+  private static ValueForm form(FieldType type, Optional<Character> decimal, List<String> dates) {
+    return ValueForm.ofType(type, decimal, dates, List.of());
+  }
+
+  private static ColumnGuess dates(
+      List<String> forms, List<String> nil, boolean markers, String seen) {
+    boolean dayOrMonth =
+        forms.stream().anyMatch(f -> f.startsWith("d"))
+            && forms.stream().anyMatch(f -> f.startsWith("M"));
+    if (dayOrMonth) {
+      String both = "; days, but " + forms.get(0) + " and " + forms.get(1) + " fit: say 'form'";
+      return new ColumnGuess(FieldType.STRING, "", nil, markers, seen + both);
+    }
+    return new ColumnGuess(FieldType.DATE, forms.get(0), nil, markers, seen);
+  }
+
+  private static ColumnGuess numbers(
+      List<String> texts,
+      Optional<Character> decimal,
+      List<String> nil,
+      boolean markers,
+      String seen) {
+    boolean digits = texts.stream().allMatch(t -> t.matches("\\d+"));
+    if (digits && texts.stream().anyMatch(t -> t.length() > 1 && t.startsWith("0"))) {
+      return new ColumnGuess(
+          FieldType.STRING, "", nil, markers, seen + "; figures with zeros in front are codes");
+    }
+    if (digits && texts.stream().allMatch(ColumnGuess::isYear)) {
+      return new ColumnGuess(FieldType.YEAR, "", nil, markers, seen);
+    }
+    if (texts.stream().allMatch(t -> t.contains("%"))) {
+      return new ColumnGuess(FieldType.PERCENT, "", nil, markers, seen);
+    }
+    boolean whole = TypeTrial.readsAll(texts, form(FieldType.INTEGER, decimal, List.of()));
+    boolean decimals =
+        texts.stream().anyMatch(t -> decimal.isPresent() && t.indexOf(decimal.get()) >= 0);
+    FieldType type = whole && !decimals ? FieldType.INTEGER : FieldType.NUMBER;
+    return new ColumnGuess(type, "", nil, markers, seen);
+  }
+
+  /** Whether figures name things: all different, equally long, in their order. */
+  private static boolean areCodes(List<String> texts) {
+    List<String> printed = texts.stream().filter(t -> !t.isEmpty()).toList();
+    return printed.size() >= LEAST_CODES
+        && printed.stream().allMatch(t -> t.matches("\\d{3,}"))
+        && printed.stream().mapToInt(String::length).distinct().count() == 1
+        && new HashSet<>(printed).size() == printed.size()
+        && printed.stream().sorted().toList().equals(printed);
+  }
+
+  private static boolean isYear(String text) {
+    return text.length() == 4
+        && Integer.parseInt(text) >= FIRST_YEAR
+        && Integer.parseInt(text) <= LAST_YEAR;
+  }
+
+  /** The longest text shows most of what a column holds; a very long one is cut. */
+  private static String longest(List<String> texts) {
+    String longest = "";
+    for (String text : texts) {
+      longest = text.length() > longest.length() ? text : longest;
+    }
+    return longest.length() > 40 ? longest.substring(0, 39) + "\u2026" : longest;
+  }
+}

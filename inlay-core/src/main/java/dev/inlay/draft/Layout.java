@@ -1,0 +1,128 @@
+package dev.inlay.draft;
+
+import dev.inlay.record.TableTexts;
+import dev.inlay.spec.FieldSpec;
+import dev.inlay.spec.Wording;
+import dev.inlay.table.Table;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** Tables of several files that are the same table of their report: most headings are alike. */
+final class Layout {
+
+  /** So many of the headings must be alike. */
+  private static final double SAME_SHARE = 0.6;
+
+  /** A column of the layout. */
+  static final class LayoutColumn {
+    private final List<String> path;
+    private final Set<String> wordings = new LinkedHashSet<>();
+    private final List<List<String>> textsByFile = new ArrayList<>();
+    private final Set<String> files = new LinkedHashSet<>();
+
+    private LayoutColumn(List<String> path) {
+      this.path = path;
+    }
+
+    List<String> path() {
+      return path;
+    }
+
+    Set<String> wordings() {
+      return wordings;
+    }
+
+    List<List<String>> textsByFile() {
+      return textsByFile;
+    }
+
+    Set<String> files() {
+      return files;
+    }
+  }
+
+  private final List<LayoutColumn> columns = new ArrayList<>();
+  private final Map<String, Table> tables = new LinkedHashMap<>();
+  private final List<TableTexts> all = new ArrayList<>();
+
+  /** The layouts of the tables in some files, in the order of their first tables. */
+  static List<Layout> of(List<SampleFile> files) {
+    List<Layout> layouts = new ArrayList<>();
+    for (SampleFile file : files) {
+      for (Table table : file.tables()) {
+        TableTexts texts = TableTexts.of(table);
+        Layout layout =
+            layouts.stream()
+                .filter(l -> l.isLike(texts))
+                .findFirst()
+                .orElseGet(
+                    () -> {
+                      layouts.add(new Layout());
+                      return layouts.get(layouts.size() - 1);
+                    });
+        layout.add(file.name(), table, texts);
+      }
+    }
+    return layouts;
+  }
+
+  private boolean isLike(TableTexts texts) {
+    int alike = 0;
+    for (List<String> path : texts.paths()) {
+      alike += columns.stream().anyMatch(c -> areAlike(c, path)) ? 1 : 0;
+    }
+    int most = Math.max(columns.size(), texts.paths().size());
+    return alike >= SAME_SHARE * most && all.get(0).blocks() > 1 == texts.blocks() > 1;
+  }
+
+  private static boolean areAlike(LayoutColumn column, List<String> path) {
+    return Wording.similarity(String.join(" ", column.path), String.join(" ", path))
+        >= FieldSpec.USUAL_SIMILARITY;
+  }
+
+  private void add(String file, Table table, TableTexts texts) {
+    tables.putIfAbsent(file, table);
+    all.add(texts);
+    Set<LayoutColumn> taken = new LinkedHashSet<>();
+    for (int c = 0; c < texts.paths().size(); c++) {
+      List<String> path = texts.paths().get(c);
+      LayoutColumn column = null;
+      for (LayoutColumn known : columns) {
+        boolean better = column == null || known.wordings.contains(String.join(" / ", path));
+        if (!taken.contains(known) && areAlike(known, path) && better) {
+          column = known;
+        }
+      }
+      if (column == null) {
+        column = new LayoutColumn(path);
+        columns.add(Math.min(c, columns.size()), column);
+      }
+      taken.add(column);
+      column.wordings.add(String.join(" / ", path));
+      column.textsByFile.add(texts.columns().get(c));
+      column.files.add(file);
+    }
+  }
+
+  List<LayoutColumn> columns() {
+    return columns;
+  }
+
+  /** The first such table of each file. */
+  Map<String, Table> tables() {
+    return tables;
+  }
+
+  /** What all its tables print. */
+  List<TableTexts> texts() {
+    return all;
+  }
+
+  boolean isFolded() {
+    return all.get(0).blocks() > 1;
+  }
+}

@@ -1,0 +1,162 @@
+package dev.inlay.draft;
+
+import dev.inlay.record.PageLine;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+
+/**
+ * Texts on the first pages of several files that are the same in all of them, or the same but for
+ * one part: the first tell the kind of report, the second hold a value of each file.
+ */
+final class VaryingLines {
+
+  /** A line that differs in more than so many words says something else. */
+  private static final int MOST_WORDS = 4;
+
+  /** Longer lines are running text. */
+  private static final int MOST_OF_LINE = 9;
+
+  /**
+   * A value of each file.
+   *
+   * @param name for its field
+   * @param pattern that takes it
+   * @param values what it takes, file by file
+   */
+  record Varying(String name, String pattern, List<String> values) {
+
+    Varying {
+      values = List.copyOf(values);
+    }
+  }
+
+  private final List<List<PageLine>> firstPages = new ArrayList<>();
+
+  VaryingLines(List<SampleFile> files) {
+    for (SampleFile file : files) {
+      List<PageLine> lines = new ArrayList<>();
+      for (PageLine line : file.lines()) {
+        if (line.page() == file.lines().get(0).page()) {
+          lines.add(line);
+        }
+      }
+      firstPages.add(lines);
+    }
+  }
+
+  /** The line in the largest type that all files share; empty where they share none. */
+  Optional<String> title() {
+    PageLine best = null;
+    for (PageLine line : firstPages.get(0)) {
+      boolean everywhere =
+          firstPages.stream().allMatch(p -> p.stream().anyMatch(l -> l.text().equals(line.text())));
+      boolean words = line.text().chars().filter(Character::isLetter).count() > 2;
+      if (everywhere && words && (best == null || line.box().height() > best.box().height())) {
+        best = line;
+      }
+    }
+    return Optional.ofNullable(best).map(PageLine::text);
+  }
+
+  /**
+   * The values that differ from file to file in lines that are otherwise the same.
+   *
+   * @param above only lines above this place of the first file, in points
+   * @param titles of its tables, which may be as long as they like
+   */
+  List<Varying> varying(double above, List<String> titles) {
+    List<Varying> found = new ArrayList<>();
+    Set<String> names = new TreeSet<>();
+    if (firstPages.size() < 2) {
+      return found;
+    }
+    for (PageLine line : firstPages.get(0)) {
+      boolean brief = line.words().size() <= MOST_OF_LINE;
+      if (line.box().bottom() < above && (brief || titles.contains(line.text()))) {
+        varying(line)
+            .filter(v -> found.stream().noneMatch(f -> f.values().equals(v.values())))
+            .filter(v -> names.add(v.name()))
+            .ifPresent(found::add);
+      }
+    }
+    return found;
+  }
+
+  /** The shortest part that differs. */
+  private Optional<Varying> varying(PageLine line) {
+    String[] words = line.text().split(" ");
+    for (int count = 1; count <= Math.min(MOST_WORDS, words.length - 1); count++) {
+      for (int at = 1; at + count <= words.length; at++) {
+        Optional<Varying> varying = varying(words, at, count);
+        if (varying.isPresent()) {
+          return varying;
+        }
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** The lines right below the title, file by file, where they differ; else none. */
+  List<String> belowTitle() {
+    List<String> texts = new ArrayList<>();
+    Optional<String> title = title();
+    for (List<PageLine> page : firstPages) {
+      for (int i = 0; title.isPresent() && i + 1 < page.size(); i++) {
+        if (page.get(i).text().equals(title.get())) {
+          texts.add(page.get(i + 1).text());
+          break;
+        }
+      }
+    }
+    boolean all = texts.size() == firstPages.size();
+    return all && texts.stream().distinct().count() > 1 ? texts : List.of();
+  }
+
+  private Optional<Varying> varying(String[] words, int at, int count) {
+    String before = String.join(" ", List.of(words).subList(0, at));
+    String after = String.join(" ", List.of(words).subList(at + count, words.length));
+    String own = String.join(" ", List.of(words).subList(at, at + count));
+    if (before.isEmpty() || own.chars().noneMatch(Character::isDigit)) {
+      return Optional.empty();
+    }
+    List<String> values = new ArrayList<>();
+    for (List<PageLine> page : firstPages) {
+      Optional<String> value =
+          page.stream().flatMap(l -> between(l.text(), before, after).stream()).findFirst();
+      if (value.isEmpty()) {
+        return Optional.empty();
+      }
+      values.add(value.get());
+    }
+    if (values.stream().distinct().count() < 2) {
+      return Optional.empty();
+    }
+    String label = words[at - 1];
+    String end = after.isEmpty() ? "$" : " " + quoted(words[at + count]);
+    String pattern = quoted(label) + " (.+)" + end;
+    return Optional.of(new Varying(name(label), pattern, values));
+  }
+
+  private static Optional<String> between(String text, String before, String after) {
+    boolean fits =
+        text.startsWith(before + " ")
+            && text.endsWith(after)
+            && text.length() > before.length() + after.length() + 1;
+    return fits
+        ? Optional.of(text.substring(before.length() + 1, text.length() - after.length()).strip())
+        : Optional.empty();
+  }
+
+  private static String quoted(String word) {
+    return word.replaceAll("([\\\\.\\[\\](){}*+?^$|])", "\\\\$1");
+  }
+
+  private static String name(String label) {
+    String name = label.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}]+", "");
+    return name.isEmpty() || name.equals("no") ? "number" : name;
+  }
+}
