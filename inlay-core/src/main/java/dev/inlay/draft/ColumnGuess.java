@@ -92,9 +92,23 @@ record ColumnGuess(
             && decimal.isEmpty()
             && TypeTrial.readsAll(plain, form(FieldType.NUMBER, Optional.of('.'), List.of()));
     String doubt = open ? "; numbers, but nothing tells the decimal mark: say 'decimal'" : "";
-    boolean keepsNil = !numeric;
+    String nearly = doubt.isEmpty() ? nearly(plain, decimal) : doubt;
     return new ColumnGuess(
-        FieldType.STRING, "", keepsNil ? List.of() : marks, markers, seen + like + doubt);
+        FieldType.STRING, "", numeric ? marks : List.of(), markers, seen + like + nearly);
+  }
+
+  /** Where most texts are of a type, and a few are not, a person may choose to hold those. */
+  private static String nearly(List<String> texts, Optional<Character> decimal) {
+    for (FieldType type : List.of(FieldType.NUMBER, FieldType.DATE, FieldType.YEARMONTH)) {
+      ValueForm form = form(type, decimal, List.of());
+      List<String> others =
+          texts.stream().filter(t -> !TypeTrial.readsAll(List.of(t), form)).distinct().toList();
+      if (2 * others.size() < texts.size() && !others.isEmpty()) {
+        String rest = String.join("; ", others.subList(0, Math.min(2, others.size())));
+        return "; with 'type: " + type.word() + "' rows with " + rest + " are held";
+      }
+    }
+    return "";
   }
 
   private static ValueForm form(FieldType type, Optional<Character> decimal, List<String> dates) {

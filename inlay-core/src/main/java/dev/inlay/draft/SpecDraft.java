@@ -126,7 +126,12 @@ public final class SpecDraft {
             .filter(c -> c.files().size() == layout.tables().size() && !c.path().isEmpty())
             .map(c -> YamlText.quoted(String.join(" / ", c.path())))
             .toList();
-    yaml.line(depth, "table: {headings: [" + String.join(", ", quoted) + "]}");
+    if (quoted.isEmpty()) {
+      int order = layouts.indexOf(layout) + 1;
+      yaml.line(depth, "table: {order: " + order + "}  # it has no headings that could tell it");
+    } else {
+      yaml.line(depth, "table: {headings: [" + String.join(", ", quoted) + "]}");
+    }
   }
 
   private void tellHeadings(int depth, Layout layout) {
@@ -146,7 +151,11 @@ public final class SpecDraft {
     for (int level = 0; level < levels.size(); level++) {
       List<String> seen = levels.get(level);
       List<String> some = seen.subList(0, Math.min(MOST_EXAMPLES, seen.size()));
-      yaml.comment(depth + 1, seen.size() + " rows, like " + String.join("; ", some));
+      yaml.comment(
+          depth + 1,
+          seen.size()
+              + (seen.size() == 1 ? " row, like " : " rows, like ")
+              + String.join("; ", some));
       if (seen.stream().allMatch(t -> t.contains(", "))) {
         yaml.comment(depth + 1, "to part them: {pattern: \"(?<name>.+), (?<code>.+)\"}");
       }
@@ -249,7 +258,7 @@ public final class SpecDraft {
           layout.texts().stream().mapToInt(t -> t.kinds().getOrDefault(kind.getKey(), 0)).sum();
       if (rows > 0) {
         kinds.add(kind.getValue());
-        yaml.comment(depth, rows + " rows are " + kind.getValue() + ".");
+        yaml.comment(depth, kind.getValue() + ": " + rows + (rows == 1 ? " row" : " rows"));
       }
     }
     if (!kinds.isEmpty()) {

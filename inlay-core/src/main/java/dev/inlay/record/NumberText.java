@@ -45,9 +45,13 @@ record NumberText(BigDecimal value, boolean grouped, boolean percent) {
     return CURRENCY.matcher(bare).replaceAll("").strip();
   }
 
+  private static String withoutPercent(String bare) {
+    return bare.replaceFirst("^%|%$", "").strip();
+  }
+
   /** The digits and marks of a number, without its sign and units; empty where it is none. */
   static Optional<String> core(String text, ValueForm form) {
-    Matcher m = SIGNED.matcher(bare(text, form.units()).replace("%", "").strip());
+    Matcher m = SIGNED.matcher(withoutPercent(bare(text, form.units())));
     return m.matches() ? Optional.of(m.group("core").strip()) : Optional.empty();
   }
 
@@ -59,8 +63,8 @@ record NumberText(BigDecimal value, boolean grouped, boolean percent) {
    */
   static NumberText read(String text, ValueForm form, NumberForm fallback) {
     String bare = bare(text, form.units());
-    boolean percent = bare.contains("%");
-    Matcher m = SIGNED.matcher(bare.replace("%", "").strip());
+    boolean percent = bare.startsWith("%") || bare.endsWith("%");
+    Matcher m = SIGNED.matcher(withoutPercent(bare));
     if (!m.matches() || (m.group("open") == null) != (m.group("close") == null)) {
       throw notA("number", text);
     }

@@ -60,6 +60,9 @@ public final class Expression {
   }
 
   private static String cause(JexlException e) {
+    if (e.getCause() instanceof ArithmeticException reason) {
+      return reason.getMessage();
+    }
     String detail = e.getDetail();
     String message = detail == null ? e.getMessage() : detail;
     String plain = message.replaceAll("^.*@\\d+:\\d+ ", "").replaceAll("\\s+", " ").strip();

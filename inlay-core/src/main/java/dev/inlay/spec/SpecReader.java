@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.snakeyaml.engine.v2.api.LoadSettings;
 import org.snakeyaml.engine.v2.api.lowlevel.Compose;
+import org.snakeyaml.engine.v2.exceptions.Mark;
 import org.snakeyaml.engine.v2.exceptions.MarkedYamlEngineException;
 import org.snakeyaml.engine.v2.nodes.MappingNode;
 import org.snakeyaml.engine.v2.nodes.Node;
@@ -43,7 +44,7 @@ public final class SpecReader {
     try {
       root = new Compose(LoadSettings.builder().build()).composeString(yaml);
       if (root.isEmpty()) {
-        messages.add((Node) null, "the spec is empty; begin with 'report: NAME'");
+        messages.add((Mark) null, "the spec is empty; begin with 'report: NAME'");
       }
     } catch (MarkedYamlEngineException e) {
       String problem = e.getProblem() == null ? e.getMessage() : e.getProblem();
@@ -141,7 +142,9 @@ public final class SpecReader {
     List<ResultFile> files = new ArrayList<>();
     for (Node item : section.items("results")) {
       if (!(item instanceof MappingNode)) {
-        files.add(new ResultFile(section.textOf(item, "'results'"), Optional.empty(), false));
+        String name = section.textOf(item, "'results'");
+        checkForm(item, name, FORMS);
+        files.add(new ResultFile(name, Optional.empty(), false));
         continue;
       }
       Section one = Section.of(item, SpecKeys.RESULT, messages);

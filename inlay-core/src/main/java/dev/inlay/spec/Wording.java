@@ -11,7 +11,7 @@ import org.apache.commons.text.similarity.LevenshteinDistance;
 public final class Wording {
 
   /** Words that share fewer of their letters are no slip of the pen. */
-  private static final double SLIP = 0.6;
+  private static final double SLIP = 0.5;
 
   private Wording() {}
 

@@ -1,0 +1,255 @@
+package dev.inlay.record;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.TableBuilder;
+import dev.inlay.geom.Box;
+import dev.inlay.record.PageLine.LineWord;
+import dev.inlay.spec.DataSetSpec;
+import dev.inlay.spec.SpecException;
+import dev.inlay.spec.SpecReader;
+import dev.inlay.table.RowKind;
+import dev.inlay.table.Table;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class DataSetReadingTest {
+
+  private static DataSetSpec set(String yaml) {
+    try {
+      return SpecReader.read("report: R\n" + yaml).dataSets().get(0);
+    } catch (SpecException e) {
+      throw new AssertionError(e.messages().toString(), e);
+    }
+  }
+
+  private static DataSetPart read(String yaml, Table table, String... lines) {
+    List<PageLine> all = new ArrayList<>();
+    for (int i = 0; i < lines.length; i++) {
+      all.add(line(lines[i], 20 + 15 * i));
+    }
+    DataSetPart part = DataSetReading.read(set(yaml), "a.pdf", List.of(table), all);
+    assertThat(part.ledger().balances()).isTrue();
+    return part;
+  }
+
+  /** A line whose words stand a space apart; two spaces are a wide gap. */
+  private static PageLine line(String text, double top) {
+    List<LineWord> words = new ArrayList<>();
+    double x = 50;
+    for (String word : text.split(" ")) {
+      if (word.isEmpty()) {
+        x += 60;
+      } else {
+        words.add(new LineWord(word, new Box(x, top, x + 5 * word.length(), top + 10)));
+        x += 5 * word.length() + 3;
+      }
+    }
+    String plain = text.replaceAll(" +", " ");
+    return new PageLine(1, plain, new Box(50, top, x, top + 10), words);
+  }
+
+  private static List<String> texts(DataSetPart part, String field) {
+    return part.records().stream().map(r -> String.valueOf(r.value(field).content())).toList();
+  }
+
+  private static List<String> codes(DataSetPart part) {
+    return part.findings().stream().map(Finding::code).toList();
+  }
+
+  @Test
+  void aHeadingIsFoundThoughItWasRewordedAndThatIsTold() {
+    Table table = new TableBuilder("Vessel name", "Weights (kg)").row("Skua", "12").build();
+    DataSetPart part =
+        read("columns: {vessel: Vessel name, weight: {from: Weight (kg), type: integer}}", table);
+    assertThat(texts(part, "weight")).containsExactly("12");
+    assertThat(codes(part)).containsExactly("heading-reworded");
+  }
+
+  @Test
+  void aTableThatLacksAColumnIsNotForced() {
+    Table table = new TableBuilder("Vessel", "Weight").row("Skua", "12").build();
+    DataSetPart unnamed = read("columns: {vessel: Vessel, length: Length}", table);
+    assertThat(unnamed.records()).isEmpty();
+    assertThat(unnamed.uses().get(0).nearly().get(0)).contains("no column is headed 'Length'");
+    DataSetPart named = read("table: Landings\ncolumns: {vessel: Vessel, length: Length}", table);
+    assertThat(codes(named)).containsExactly("missing-column");
+    DataSetPart optional =
+        read("columns: {vessel: Vessel, length: {from: Length, optional: yes}}", table);
+    assertThat(texts(optional, "length")).containsExactly("null");
+  }
+
+  @Test
+  void eachRowEndsInOnePlace() {
+    Table table =
+        new TableBuilder("Species", "Boxes")
+            .row(RowKind.GROUP, "Round fish")
+            .row("Cod", "12")
+            .row("Ling", "x")
+            .row("Hake", "2")
+            .row(RowKind.TOTAL, "Total", "14")
+            .build();
+    DataSetPart part =
+        read(
+            """
+            headings: [group]
+            columns: {species: Species, boxes: {from: Boxes, type: integer}}
+            leave out: [totals, {name: few, where: boxes < 5}]
+            """,
+            table);
+    assertThat(texts(part, "species")).containsExactly("Cod");
+    assertThat(texts(part, "group")).containsExactly("Round fish");
+    assertThat(part.held()).hasSize(1);
+    assertThat(part.held().get(0).reasons().get(0).message())
+        .isEqualTo("boxes: 'x' is no integer".replace("integer", "number"));
+    assertThat(part.ledger().leftOut())
+        .isEqualTo(Map.of("few", 1, "totals", 1, "headings carried", 1));
+    assertThat(part.ledger().read()).isEqualTo(5);
+  }
+
+  @Test
+  void aPatternForHeadingsTakesNoWholeRow() {
+    Table table =
+        new TableBuilder("Vessel", "Port").row("Skua, SK 1", "").row("Tern, big", "Oyle").build();
+    DataSetPart part =
+        read(
+            "headings: [{pattern: '(?<name>.+), (?<mark>.+)'}]\ncolumns: {vessel: Vessel, port: Port}",
+            table);
+    assertThat(texts(part, "vessel")).containsExactly("Tern, big");
+    assertThat(texts(part, "mark")).containsExactly("SK 1");
+  }
+
+  @Test
+  void headingsOfLevelsBeginDeeperOnesAnew() {
+    Table table =
+        new TableBuilder("Item", "n")
+            .row(RowKind.GROUP, "Harbour Oyle")
+            .row(RowKind.GROUP, "Vessel Skua")
+            .row("Ice", "1")
+            .row(RowKind.GROUP, "Harbour Brennick")
+            .row("Water", "2")
+            .build();
+    DataSetPart part =
+        read(
+            """
+            headings:
+              - {pattern: "Harbour (?<harbour>.+)"}
+              - {pattern: "Vessel (?<vessel>.+)"}
+            columns: {item: Item}
+            """,
+            table);
+    assertThat(texts(part, "harbour")).containsExactly("Oyle", "Brennick");
+    assertThat(texts(part, "vessel")).containsExactly("Skua", "null");
+  }
+
+  @Test
+  void sideBySideRepeatsFoldInBothOrders() {
+    Table table =
+        new TableBuilder("Code", "Price", "Code", "Price")
+            .row("1", "a", "3", "c")
+            .row("2", "b", "", "")
+            .build();
+    String columns = "\ncolumns: {code: Code, price: Price}";
+    assertThat(texts(read("fold: down" + columns, table), "code")).containsExactly("1", "2", "3");
+    assertThat(texts(read("fold: across" + columns, table), "code")).containsExactly("1", "3", "2");
+    assertThat(codes(read("columns: {code: Code}", table))).containsExactly("heading-twice");
+  }
+
+  @Test
+  void valuesStandBesideBelowOrWhereAPatternIsFound() {
+    Table table = new TableBuilder("Vessel").row("Skua").build();
+    DataSetPart part =
+        read(
+            """
+            columns: {vessel: Vessel}
+            values:
+              clerk: {beside: "Clerk:"}
+              office: {beside: "Office"}
+              day: {below: Clerk}
+              issue: {pattern: "No\\\\. (\\\\d+)"}
+              gone: {beside: Pilot}
+            """
+                .replace("\\\\\\\\", "\\\\"),
+            table,
+            "TARN SOUND No. 12",
+            "Clerk: H. Ferrier  Office: Oyle",
+            "March 3  elsewhere");
+    assertThat(texts(part, "clerk")).containsExactly("H. Ferrier");
+    assertThat(texts(part, "office")).containsExactly("Oyle");
+    assertThat(texts(part, "day")).containsExactly("March 3");
+    assertThat(texts(part, "issue")).containsExactly("12");
+    assertThat(codes(part)).containsExactly("value-missing");
+  }
+
+  @Test
+  void aValueHoldsDownToTheNext() {
+    DataSetPart part =
+        DataSetReading.read(
+            set(
+                "records: {record: '(?<code>[a-z])'}\nvalues: {day: {pattern: 'Day (.+)', per: next}}"),
+            "a.pdf",
+            List.of(),
+            List.of(line("Day 1", 10), line("a", 25), line("Day 2", 40), line("b", 55)));
+    assertThat(texts(part, "day")).containsExactly("1", "2");
+    assertThat(codes(part)).containsExactly("unfit-line", "unfit-line");
+  }
+
+  @Test
+  void aListingIsReadByPatternsAndItsOddLinesAreTold() {
+    DataSetPart part =
+        DataSetReading.read(
+            set(
+                """
+                records:
+                  from: ^LIST
+                  until: ^END
+                  record: '(?<code>[A-Z][0-9]) (?<name>.+)'
+                  continued: "- (?<name>.+)"
+                headings: [{pattern: "Quay (?<quay>.+)"}]
+                """),
+            "a.pdf",
+            List.of(),
+            List.of(
+                line("A1 before", 10),
+                line("LIST", 25),
+                line("Quay North", 40),
+                line("A1 Skua", 55),
+                line("- of Oyle", 70),
+                line("A odd", 85),
+                line("END", 100)));
+    assertThat(texts(part, "name")).containsExactly("Skua of Oyle");
+    assertThat(texts(part, "quay")).containsExactly("North");
+    assertThat(codes(part)).containsExactly("unfit-line");
+    assertThat(part.ledger().balances()).isTrue();
+    assertThat(part.ledger().read()).isEqualTo(4);
+    assertThat(part.uses())
+        .filteredOn(u -> u.rule().equals("record"))
+        .flatExtracting(RuleUse::nearly)
+        .anyMatch(n -> n.contains("met up to 'A'"));
+  }
+
+  @Test
+  void textsAreReplacedSplitMarkedAndFilledDown() {
+    Table table =
+        new TableBuilder("Article", "Lot")
+            .row("Cod, large\u00B9", "A (est.)")
+            .row("Ling, small", "")
+            .row("Hake", "B")
+            .build();
+    DataSetPart part =
+        read(
+            """
+            columns:
+              article: {from: Article, markers: remark, split: "(?<fish>.+), (?<grade>.+)"}
+              lot: {from: Lot, replace: {" \\\\(est\\\\.\\\\)": ""}, fill down: yes}
+            """
+                .replace("\\\\\\\\", "\\\\"),
+            table);
+    assertThat(texts(part, "fish")).containsExactly("Cod", "Ling");
+    assertThat(texts(part, "remark")).containsExactly("\u00B9", "null");
+    assertThat(texts(part, "lot")).containsExactly("A", "A");
+    assertThat(part.held().get(0).reasons().get(0).code()).isEqualTo("not-split");
+  }
+}

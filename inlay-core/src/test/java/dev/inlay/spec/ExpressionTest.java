@@ -1,0 +1,106 @@
+package dev.inlay.spec;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.math.BigDecimal;
+import java.util.HashMap;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class ExpressionTest {
+
+  private static final Map<String, Object> VALUES =
+      Map.of(
+          "boxes",
+          new BigDecimal("12"),
+          "weight",
+          new BigDecimal("0.1"),
+          "name",
+          "Cod",
+          "day",
+          "2025-03-01");
+
+  @ParameterizedTest
+  @CsvSource({
+    "boxes * weight, 1.2",
+    "weight + 0.2, 0.3",
+    "0.1 + 0.2, 0.3",
+    "1 / 4, 0.25",
+    "(boxes - 2) / 3, 3.333333333333333333333333333333333",
+    "boxes - 2 * weight, 11.8",
+    "-boxes, -12"
+  })
+  void numbersAreDecimal(String text, String expected) {
+    assertThat((BigDecimal) Expression.of(text).evaluate(VALUES))
+        .isEqualByComparingTo(new BigDecimal(expected));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "boxes > 11.5, true",
+    "boxes == 12.0, true",
+    "name == 'Cod' and boxes < 12, false",
+    "not (name == 'Ling') or false, true",
+    "day >= '2025-02-28', true",
+    "empty(name), false"
+  })
+  void conditionsCompareNumbersTextsAndDays(String text, boolean expected) {
+    assertThat(Expression.of(text).holds(VALUES)).isEqualTo(expected);
+  }
+
+  @Test
+  void aFieldWithoutAValueGivesNoneAndMeetsNoCondition() {
+    Map<String, Object> values = new HashMap<>(VALUES);
+    values.put("boxes", null);
+    assertThat(Expression.of("boxes * 2").evaluate(values)).isNull();
+    assertThat(Expression.of("boxes < 100").holds(values)).isFalse();
+    assertThat(Expression.of("empty(boxes)").holds(values)).isTrue();
+  }
+
+  @Test
+  void whatCannotBeReckonedIsTold() {
+    assertThatThrownBy(() -> Expression.of("name * 2").evaluate(VALUES))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("'name * 2' cannot be reckoned");
+    assertThatThrownBy(() -> Expression.of("boxes / (boxes - 12)").evaluate(VALUES))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("division by zero");
+    assertThatThrownBy(() -> Expression.of("boxes + 1").holds(VALUES))
+        .hasMessageContaining("is no condition");
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "name.length()",
+        "''.class",
+        "new('java.io.File', 'x')",
+        "while(true) {}",
+        "x = 3",
+        "() -> 1",
+        "for (i : [1,2]) {}",
+        "boxes;weight"
+      })
+  void nothingButCalculationIsAllowed(String text) {
+    assertThatThrownBy(() -> Expression.of(text).evaluate(VALUES))
+        .isInstanceOf(IllegalArgumentException.class);
+  }
+
+  @Test
+  void itNamesItsFields() {
+    assertThat(Expression.of("boxes * weight > 3").fields()).containsExactly("boxes", "weight");
+  }
+
+  @Test
+  void patternsTakeTheirTimeFromTheTextAlone() {
+    TextPattern pattern = TextPattern.of("(a+)+$");
+    assertThat(pattern.isIn("a".repeat(50_000) + "b")).isFalse();
+    assertThat(TextPattern.of("(?<x>\\d+)-(?<y>.*)").whole("12-ab"))
+        .contains(Map.of("x", "12", "y", "ab"));
+    assertThat(TextPattern.of("No\\. (\\d+)").value("TARN No. 58")).contains("58");
+  }
+}

@@ -1,0 +1,140 @@
+package dev.inlay.spec;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+
+import java.io.ByteArrayOutputStream;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class SpecReaderTest {
+
+  private static List<String> told(String yaml) {
+    SpecException e = catchThrowableOfType(SpecException.class, () -> SpecReader.read(yaml));
+    assertThat(e).as("nothing was told of: " + yaml).isNotNull();
+    return e.messages().stream().map(m -> m.line() + ":" + m.column() + ": " + m.text()).toList();
+  }
+
+  private static DataSetSpec set(String yaml) throws SpecException {
+    return SpecReader.read("report: R\n" + yaml).dataSets().get(0);
+  }
+
+  @Test
+  void aFieldTakesItsOwnNameAsHeadingUnlessAPatternGivesIt() throws SpecException {
+    DataSetSpec set =
+        set(
+            """
+            columns:
+              landed_weight: {type: number}
+              vessel: {type: string}
+              both: {from: Both, split: "(?<one>.) (?<other>.)"}
+              other: {type: integer}
+            headings: [{pattern: "(?<vessel>.+)"}]
+            """);
+    assertThat(set.fields()).extracting(FieldSpec::name).contains("one", "other", "vessel");
+    assertThat(field(set, "landed_weight").headings()).containsExactly("landed weight");
+    assertThat(field(set, "vessel").isColumn()).isFalse();
+    assertThat(field(set, "other").isColumn()).isFalse();
+    assertThat(field(set, "other").form().type()).isEqualTo(FieldType.INTEGER);
+  }
+
+  private static FieldSpec field(DataSetSpec set, String name) {
+    return set.fields().stream().filter(f -> f.name().equals(name)).findFirst().orElseThrow();
+  }
+
+  @Test
+  void whatIsSaidOfTheReportHoldsForItsFieldsUnlessTheySayOtherwise() throws SpecException {
+    DataSetSpec set =
+        set(
+            """
+            numbers: {decimal: ",", groups: "."}
+            nothing: ["-"]
+            columns:
+              a: {from: A, type: number}
+              b: {from: B, type: number, decimal: ".", nothing: [x, y]}
+            """);
+    assertThat(field(set, "a").form().decimal()).contains(',');
+    assertThat(field(set, "a").form().groups()).contains('.');
+    assertThat(field(set, "a").form().nothing()).containsExactly("-");
+    assertThat(field(set, "b").form().decimal()).contains('.');
+    assertThat(field(set, "b").form().nothing()).containsExactly("x", "y");
+  }
+
+  @Test
+  void rowsThatAreNoRecordsAreLeftOutUnlessASpecSaysWhich() throws SpecException {
+    assertThat(set("columns: {a: A}").leaveOut())
+        .extracting(LeaveOutRule::name)
+        .containsExactly("subtotals", "totals", "headings", "notes");
+    assertThat(set("columns: {a: A}\nleave out: []").leaveOut()).isEmpty();
+  }
+
+  @Test
+  void severalDataSetsBearTheirNames() throws SpecException {
+    ReportSpec spec =
+        SpecReader.read("report: R\ndata:\n  Big fish: {table: T}\n  nets: {table: U}\n");
+    assertThat(spec.dataSets()).extracting(DataSetSpec::name).containsExactly("big-fish", "nets");
+  }
+
+  @Test
+  void allMistakesAreToldAtOnceInTheirOrder() {
+    assertThat(
+            told(
+                """
+                repot: R
+                colums: {a: A}
+                pages: 3-1
+                results: [landings.xslx]
+                table: {frame: "1,2,3", rulings: us}
+                """))
+        .hasSize(7)
+        .anyMatch(m -> m.startsWith("1:1: unknown key 'repot'; probably 'report'"))
+        .anyMatch(m -> m.startsWith("1:1: 'report' is missing here"))
+        .anyMatch(m -> m.startsWith("2:1: unknown key 'colums'; probably 'columns'"))
+        .anyMatch(m -> m.startsWith("3:8: "))
+        .anyMatch(m -> m.contains("'landings.xslx' is no result; probably 'landings.xlsx'"))
+        .anyMatch(m -> m.startsWith("5:16: a frame has 4 edges"))
+        .anyMatch(m -> m.startsWith("5:34: 'us' is no rulings; probably 'use'"));
+  }
+
+  @Test
+  void whatIsNoYamlIsToldWithItsPlace() {
+    assertThat(told("report: [a\nb: c")).hasSize(1).allMatch(m -> m.contains("this is no YAML"));
+    assertThat(told("")).containsExactly("1:1: the spec is empty; begin with 'report: NAME'");
+    assertThat(told("- a")).anyMatch(m -> m.contains("here stand keys with values"));
+    assertThat(told("report: R\nreport: S")).anyMatch(m -> m.startsWith("2:1: "));
+  }
+
+  @Test
+  void wrongPatternsExpressionsAndNamesAreTold() {
+    assertThat(
+            told(
+                """
+                report: R
+                columns:
+                  a b: A
+                  c: {from: C, split: "(?=x)", required: maybe, similar: 200 %, position: 0}
+                compute: {d: c.size(), e: "c *"}
+                """))
+        .anyMatch(m -> m.startsWith("3:8: 'a b' is no name for a field"))
+        .anyMatch(m -> m.contains("cannot look ahead or behind"))
+        .anyMatch(m -> m.contains("'required' takes yes or no, not 'maybe'"))
+        .anyMatch(m -> m.contains("'similar' takes a share"))
+        .anyMatch(m -> m.contains("'position' takes a number from 1 on"))
+        .anyMatch(m -> m.contains("'c.size()' is no expression"))
+        .anyMatch(m -> m.contains("'c *' is no expression"));
+  }
+
+  @Test
+  void theSchemaKnowsEveryKeyOfEverySection() {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    SpecSchema.write(out);
+    JsonNode schema = JsonMapper.builder().build().readTree(out.toByteArray());
+    for (SpecKeys section : SpecKeys.values()) {
+      JsonNode properties = schema.get("$defs").get(section.word()).get("properties");
+      assertThat(properties.propertyNames()).containsExactlyInAnyOrderElementsOf(section.names());
+    }
+    assertThat(schema.get("$ref").asString()).isEqualTo("#/$defs/report");
+  }
+}
