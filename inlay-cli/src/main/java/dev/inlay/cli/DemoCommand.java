@@ -31,20 +31,33 @@ import picocli.CommandLine.Parameters;
     })
 final class DemoCommand implements Callable<Integer> {
 
-  private static final List<String> SAMPLES =
+  private static final List<String> PAPERS =
       List.of(
           "landings-2025-q1.pdf",
           "landings-2025-q2.pdf",
           "landings-2025-q3.pdf",
           "landings-2025-q4.pdf",
           "quay-prices-2025-w14.pdf",
+          "quay-prices-2025-w15.pdf",
+          "quay-prices-2025-w16.pdf",
+          "quay-prices-2025-w17.pdf",
+          "quay-prices-2025-w18.pdf",
+          "quay-prices-2025-w19.pdf",
+          "quay-prices-2025-w20.pdf",
+          "quay-prices-2025-w21.pdf",
+          "dues-statement-brennick.pdf",
           "dues-statement-oyle.pdf",
-          "season-summary-2025.pdf");
+          "season-summary-2024.pdf",
+          "season-summary-2025.pdf",
+          "deposit-book-2025.pdf");
 
-  private static final String BULLETINS = "landings-*.pdf";
-
-  /** Stands for all samples in a command, as {@link #BULLETINS} does for some of them. */
-  private static final String ALL = "*.pdf";
+  private static final List<String> SPECS =
+      List.of(
+          "quay-prices.inlay.yaml",
+          "dues.inlay.yaml",
+          "landings.inlay.yaml",
+          "season.inlay.yaml",
+          "vessel-register.inlay.yaml");
 
   private static final int USUAL_WIDTH = 100;
 
@@ -76,46 +89,62 @@ final class DemoCommand implements Callable<Integer> {
       return ExitCode.OUTPUT;
     }
     say(
-        "Seven papers of the Tarn Sound Harbour Board are now in " + folder + "/.",
+        "Seventeen papers of the Tarn Sound Harbour Board are now in " + folder + "/, and specs.",
         "",
         "1. Look over them: what is in them, and which look alike?");
-    int worst = run("survey", ALL);
+    run("survey", "*.pdf"); // some are locked or pictures on purpose
     say("2. Look at the tables of the first bulletin:");
-    worst = Math.max(worst, run("extract", in(SAMPLES.get(0))));
+    int worst = run("extract", in("landings-2025-q1.pdf"));
     say("3. Hold what was found against the page, as a picture:");
-    worst = Math.max(worst, run("proof", in(SAMPLES.get(5)), "--pages", "1", "-o", in("proof/")));
-    say("4. Put the tables of all four bulletins into one workbook, a sheet for each:");
-    worst = Math.max(worst, run("extract", BULLETINS, "-o", in("landings.xlsx")));
-    say("5. Write all that is known about every table, a JSON file for each paper:");
-    worst = Math.max(worst, run("extract", ALL, "--to", "json", "-o", in("json/")));
-    say("6. Print the statement's rows of one vessel as plain rows:");
     worst =
         Math.max(
-            worst,
-            run(
-                "extract",
-                in(SAMPLES.get(5)),
-                "--below",
-                "Skua, SK 114",
-                "--above",
-                "Dues of Skua",
-                "--to",
-                "csv"));
+            worst, run("proof", in("dues-statement-oyle.pdf"), "--pages", "1", "-o", in("proof/")));
+    say("4. Put the tables of all four bulletins into one workbook, a sheet for each:");
+    worst = Math.max(worst, run("extract", "landings-*.pdf", "-o", in("landings.xlsx")));
+    say("5. Let a first spec be drafted from two weeks of the price list:");
+    worst =
+        Math.max(
+            worst, run("draft", in("quay-prices-2025-w14.pdf"), in("quay-prices-2025-w15.pdf")));
+    say("6. See what each rule of the finished spec takes from one week:");
+    worst =
+        Math.max(worst, run("spec", "try", spec("quay-prices"), in("quay-prices-2025-w16.pdf")));
     say(
-        "The results are in " + folder + "/: open landings.xlsx beside a bulletin and compare.",
-        "Next, try a report of your own:",
+        "7. Run it over eight weeks. One is locked, one a scanned picture, one another kind of paper,",
+        "   in one a column was added, and one price is a word: all of that is told, and nothing lost.");
+    run("run", spec("quay-prices"), "quay-prices-*.pdf", "-o", in("prices/"));
+    say(
+        "8. The dues of each vessel below its name, the bulletin's two data sets, the season's headings:");
+    worst = Math.max(worst, run("run", spec("dues"), "dues-*.pdf", "-o", in("dues/")));
+    worst = Math.max(worst, run("run", spec("landings"), "landings-*.pdf", "-o", in("landings/")));
+    worst = Math.max(worst, run("run", spec("season"), "season-*.pdf", "-o", in("season.csv")));
+    say(
+        "The results are in "
+            + folder
+            + "/: open prices/quay-prices.xlsx and compare it with a page.",
+        "Next, try reports of your own:",
         "  inlay extract REPORT.pdf",
-        "  inlay extract REPORT.pdf -o REPORT.xlsx",
-        "  inlay extract --help");
+        "  inlay draft REPORT.pdf ANOTHER.pdf -o REPORTS.inlay.yaml",
+        "  inlay run REPORTS.inlay.yaml FOLDER -o RESULTS/");
     return worst;
   }
 
+  private String spec(String name) {
+    return in("specs/" + name + ".inlay.yaml");
+  }
+
   private void copySamples() throws IOException {
-    Files.createDirectories(folder);
-    for (String name : SAMPLES) {
-      try (InputStream in = DemoCommand.class.getResourceAsStream("samples/" + name)) {
-        Files.copy(in, folder.resolve(name));
-      }
+    Files.createDirectories(folder.resolve("specs"));
+    for (String name : PAPERS) {
+      copy(name);
+    }
+    for (String name : SPECS) {
+      copy("specs/" + name);
+    }
+  }
+
+  private void copy(String name) throws IOException {
+    try (InputStream in = DemoCommand.class.getResourceAsStream("samples/" + name)) {
+      Files.copy(in, folder.resolve(name));
     }
   }
 
@@ -123,15 +152,16 @@ final class DemoCommand implements Callable<Integer> {
     return folder + "/" + name;
   }
 
-  /** Shows a command as a shell takes it and runs it; {@link #ALL} stands for all samples. */
+  /** Shows a command as a shell takes it and runs it; a word with a star stands for papers. */
   private int run(String... words) {
     List<String> shown = new ArrayList<>();
     List<String> args = new ArrayList<>();
     for (String word : words) {
-      if (word.equals(ALL) || word.equals(BULLETINS)) {
+      int star = word.indexOf('*');
+      if (star >= 0) {
         shown.add(quoted(folder.toString()) + "/" + word);
-        SAMPLES.stream()
-            .filter(name -> word.equals(ALL) || name.startsWith("landings"))
+        PAPERS.stream()
+            .filter(name -> name.startsWith(word.substring(0, star)))
             .forEach(name -> args.add(in(name)));
       } else {
         shown.add(quoted(word));

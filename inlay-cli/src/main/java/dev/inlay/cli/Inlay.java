@@ -24,6 +24,8 @@ import picocli.CommandLine.Spec;
       "  inlay survey reports/            what is in a folder of reports",
       "  inlay extract report.pdf         the tables of a file, on the screen",
       "  inlay proof report.pdf           pictures of what was found on its pages",
+      "  inlay draft a.pdf b.pdf          a first spec for reports of one kind",
+      "  inlay run SPEC reports/ -o out/  one clean data set from a batch",
       "  inlay extract --help             more about a command"
     })
 final class Inlay implements Runnable {

@@ -87,6 +87,12 @@ final class Outcome {
     terminal.message("wrote " + file);
   }
 
+  /** Tells that files were written into a folder. */
+  void wrote(Path folder, List<Path> files) {
+    String names = String.join(", ", files.stream().map(f -> f.getFileName().toString()).toList());
+    terminal.message("wrote to " + folder + ": " + names);
+  }
+
   /** Notes that something was found that matters; what was told. */
   void findings() {
     findings = true;

@@ -6,6 +6,10 @@ import java.util.Locale;
 final class Progress {
 
   private static final long A_MOMENT = 100_000_000L;
+
+  /** What is done before this needs no progress. */
+  private static final long A_WHILE = 1_000_000_000L;
+
   private static final double NANOS = 1e9;
 
   private final Terminal terminal;
@@ -25,7 +29,7 @@ final class Progress {
     done++;
     pages += pagesOfFile;
     long now = System.nanoTime();
-    if (terminal.isScreen() && now - shown > A_MOMENT) {
+    if (terminal.isScreen() && now - start > A_WHILE && now - shown > A_MOMENT) {
       shown = now;
       double seconds = (now - start) / NANOS;
       terminal

@@ -172,8 +172,11 @@ final class RunCommand implements Callable<Integer> {
 
   private void write(RunFiles results, RunResult result, Outcome outcome) {
     try {
-      for (Path file : results.write(result, overwrite)) {
-        outcome.wrote(file);
+      List<Path> written = results.write(result, overwrite);
+      if (written.size() == 1) {
+        outcome.wrote(written.get(0));
+      } else {
+        outcome.wrote(Path.of(out), written);
       }
     } catch (FileAlreadyExistsException e) {
       outcome.outputFailed(Path.of(e.getFile()), e);

@@ -77,13 +77,16 @@ class LauncherIT {
     assertThat(result.out())
         .contains("$ inlay extract inlay-demo/landings-2025-q1.pdf\n")
         .contains("$ inlay extract inlay-demo/landings-*.pdf -o inlay-demo/landings.xlsx\n")
-        .contains("4 files that look alike", "2025-03-04,Fresh water,36.3,1.11,40.29")
-        .contains("The results are in inlay-demo/", "Next, try a report of your own:");
+        .contains("4 files that look alike", "450 rows read = 449 accepted + 1 held")
+        .contains("The results are in inlay-demo/", "Next, try reports of your own:");
     Path demo = folder.resolve("inlay-demo");
     assertThat(demo.resolve("landings.xlsx")).isNotEmptyFile();
     assertThat(demo.resolve("landings-2025-q4.pdf"))
         .hasSameBinaryContentAs(Program.SAMPLES.resolve("landings-2025-q4.pdf"));
-    assertThat(demo.resolve("json").toFile().list()).hasSize(7);
+    assertThat(demo.resolve("prices/quay-prices.csv"))
+        .hasSameBinaryContentAs(Program.SAMPLES.resolve("expected/quay-prices.csv"));
+    assertThat(demo.resolve("season.csv"))
+        .hasSameBinaryContentAs(Program.SAMPLES.resolve("expected/season.csv"));
     assertThat(Program.run(folder, "demo").code()).isEqualTo(ExitCode.OUTPUT);
   }
 
@@ -91,7 +94,7 @@ class LauncherIT {
   void theCommandsTheDemoShowsWorkWhenTyped() throws Exception {
     Result demo = Program.run(folder, "demo", "a tour");
     List<String> shown = demo.out().lines().filter(l -> l.startsWith("$ inlay ")).toList();
-    assertThat(shown).hasSize(6);
+    assertThat(shown).hasSize(10);
     for (String line : shown) {
       String typed =
           "PATH="
@@ -105,7 +108,9 @@ class LauncherIT {
               .redirectErrorStream(true)
               .redirectOutput(folder.resolve("typed.out").toFile())
               .start();
-      assertThat(shell.waitFor()).as(line).isZero();
+      // the survey and the run over the price lists meet a locked file and a picture
+      boolean meetsBoth = line.contains("/*.pdf") || line.contains("quay-prices-*.pdf");
+      assertThat(shell.waitFor()).as(line).isEqualTo(meetsBoth ? ExitCode.INPUT : ExitCode.OK);
     }
   }
 }

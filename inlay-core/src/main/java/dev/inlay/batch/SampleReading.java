@@ -53,7 +53,7 @@ public final class SampleReading {
             () -> {
               List<PageLine> lines = new ArrayList<>();
               DocumentTables document =
-                  extractor.extract(file, page -> SpecRun.addLines(page, lines));
+                  extractor.extract(file, page -> LineGathering.add(page, lines));
               return new Read(document, lines);
             });
       }

@@ -9,16 +9,12 @@ import dev.inlay.extract.PageLedger;
 import dev.inlay.extract.PageWalk;
 import dev.inlay.extract.Problem;
 import dev.inlay.extract.TableChoice;
-import dev.inlay.find.PageLines;
-import dev.inlay.page.Page;
 import dev.inlay.page.PageSelection;
-import dev.inlay.page.TextLine;
 import dev.inlay.record.DataSetPart;
 import dev.inlay.record.DataSetReading;
 import dev.inlay.record.FileRun;
 import dev.inlay.record.Finding;
 import dev.inlay.record.PageLine;
-import dev.inlay.record.PageLine.LineWord;
 import dev.inlay.record.RuleUse;
 import dev.inlay.record.Severity;
 import dev.inlay.spec.DataSetSpec;
@@ -82,11 +78,11 @@ public final class SpecRun {
    * @throws InterruptedException if the thread was interrupted before all of it was read
    */
   public FileRun read(Path file) throws InterruptedException {
-    List<PageLine> lines = new ArrayList<>();
+    LineGathering lines = new LineGathering(spec);
     PageSelection pages = spec.pages();
     if (pages != PageSelection.ALL) {
       // what tells a file, and values outside the tables, may stand on other pages
-      PageWalk.over(file, password, PageSelection.ALL, page -> addLines(page, lines));
+      PageWalk.over(file, password, PageSelection.ALL, lines::take);
     }
     Map<HandTools, DocumentTables> documents = new HashMap<>();
     DocumentTables first = null;
@@ -96,22 +92,12 @@ public final class SpecRun {
         Extractor extractor =
             new Extractor(pages, password, tools, TableChoice.ALL).onThreads(threads);
         boolean collects = first == null && pages == PageSelection.ALL;
-        DocumentTables document =
-            extractor.extract(file, collects ? page -> addLines(page, lines) : page -> {});
+        DocumentTables document = extractor.extract(file, collects ? lines::take : page -> {});
         documents.put(tools, document);
         first = first == null ? document : first;
       }
     }
-    return judged(first, documents, lines);
-  }
-
-  /** Adds the lines of a page, in reading order. */
-  static void addLines(Page page, List<PageLine> to) {
-    for (TextLine line : PageLines.of(page)) {
-      List<LineWord> words =
-          line.words().stream().map(w -> new LineWord(w.text(), w.box())).toList();
-      to.add(new PageLine(page.number(), line.text(), line.box(), words));
-    }
+    return judged(first, documents, lines.lines());
   }
 
   private FileRun judged(

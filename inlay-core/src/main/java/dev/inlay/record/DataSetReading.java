@@ -45,6 +45,12 @@ public final class DataSetReading {
     return reading.tally.part(reading.used, reading.columns, reading.asked, reading.forms);
   }
 
+  /** Whether every value outside the columns that a spec wants was seen in some lines. */
+  public static boolean hasAllValues(DataSetSpec set, List<PageLine> lines) {
+    PageValues values = new PageValues(set.values(), lines);
+    return set.values().stream().noneMatch(v -> values.sightings(v).isEmpty());
+  }
+
   private void tellValues(PageValues values) {
     for (PageValue value : set.values()) {
       String rule = "value " + value.field();

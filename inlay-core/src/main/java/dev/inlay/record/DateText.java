@@ -14,6 +14,7 @@ import java.time.temporal.TemporalQuery;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 
 /** Reads days, months and years. What a text does not say is never made up. */
 final class DateText {
@@ -25,6 +26,8 @@ final class DateText {
   private static final List<String> USUAL_MONTHS = List.of("uuuu-MM", "MMMM uuuu", "MMM uuuu");
 
   private static final List<String> USUAL_YEARS = List.of("uuuu");
+
+  private static final Pattern SPACES = Pattern.compile("[\\s\u00A0]+");
 
   private final FieldType type;
   private final List<DateTimeFormatter> forms = new ArrayList<>();
@@ -62,7 +65,7 @@ final class DateText {
    * @throws IllegalArgumentException with a message that says why it cannot
    */
   Object read(String text) {
-    String plain = text.replaceAll("[\\s\u00A0]+", " ").strip();
+    String plain = SPACES.matcher(text).replaceAll(" ").strip();
     return switch (type) {
       case YEARMONTH -> read(plain, YearMonth::from);
       case YEAR -> read(plain, Year::from);

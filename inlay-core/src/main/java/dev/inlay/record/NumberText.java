@@ -42,11 +42,25 @@ record NumberText(BigDecimal value, boolean grouped, boolean percent) {
         bare = bare.substring(unit.length()).strip();
       }
     }
-    return CURRENCY.matcher(bare).replaceAll("").strip();
+    return mayHoldCurrency(bare) ? CURRENCY.matcher(bare).replaceAll("").strip() : bare;
+  }
+
+  /** Most numbers hold none, and are many. */
+  private static boolean mayHoldCurrency(String text) {
+    for (int i = 0; i < text.length(); i++) {
+      char c = text.charAt(i);
+      if (Character.isUpperCase(c) || Character.getType(c) == Character.CURRENCY_SYMBOL) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private static String withoutPercent(String bare) {
-    return bare.replaceFirst("^%|%$", "").strip();
+    if (bare.startsWith("%")) {
+      return bare.substring(1).strip();
+    }
+    return bare.endsWith("%") ? bare.substring(0, bare.length() - 1).strip() : bare;
   }
 
   /** The digits and marks of a number, without its sign and units; empty where it is none. */
@@ -90,27 +104,52 @@ record NumberText(BigDecimal value, boolean grouped, boolean percent) {
     int at = core.indexOf(mark);
     String whole = at < 0 ? core : core.substring(0, at);
     String decimals = at < 0 ? "" : core.substring(at + 1);
-    char group = 0;
-    for (char c : whole.toCharArray()) {
-      if (!Character.isDigit(c)) {
-        group = group == 0 || group == c ? c : '?';
-      }
-    }
-    boolean known = group == 0 || groups.isEmpty() || sameGroup(groups.get(), group);
-    String parts = group == 0 ? "" : Pattern.quote(String.valueOf(group));
-    boolean wholeFits =
-        whole.isEmpty()
-            || whole.matches("\\d+")
-            || whole.matches("\\d{1,3}(" + parts + "\\d{3})+") && ".,'".indexOf(group) >= 0;
-    if (!known
-        || !wholeFits
-        || !decimals.matches("\\d*")
-        || whole.isEmpty() && decimals.isEmpty()) {
+    String digits = ungrouped(whole, groups);
+    boolean fits = digits != null && areDigits(decimals) && digits.length() + decimals.length() > 0;
+    if (!fits) {
       throw new IllegalArgumentException(
           "'" + text + "' is no number with the decimal mark " + mark);
     }
-    String digits = whole.replaceAll("\\D", "");
     return (digits.isEmpty() ? "0" : digits) + (decimals.isEmpty() ? "" : "." + decimals);
+  }
+
+  /**
+   * The digits of a whole number, whose groups of three one mark may set off; null if it has
+   * others.
+   */
+  private static String ungrouped(String whole, Optional<Character> groups) {
+    if (areDigits(whole)) {
+      return whole;
+    }
+    char group = 0;
+    int sinceMark = 0;
+    StringBuilder digits = new StringBuilder();
+    for (int i = 0; i < whole.length(); i++) {
+      char c = whole.charAt(i);
+      if (Character.isDigit(c)) {
+        digits.append(c);
+        sinceMark++;
+        continue;
+      }
+      boolean first = group == 0;
+      boolean sizeFits = first ? sinceMark >= 1 && sinceMark <= GROUP : sinceMark == GROUP;
+      if (!sizeFits || ".,'".indexOf(c) < 0 || !first && c != group) {
+        return null;
+      }
+      group = c;
+      sinceMark = 0;
+    }
+    boolean wanted = groups.isEmpty() || sameGroup(groups.get(), group);
+    return sinceMark == GROUP && wanted ? digits.toString() : null;
+  }
+
+  private static boolean areDigits(String text) {
+    for (int i = 0; i < text.length(); i++) {
+      if (!Character.isDigit(text.charAt(i))) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private static boolean sameGroup(char wanted, char printed) {

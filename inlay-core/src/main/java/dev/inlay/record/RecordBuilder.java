@@ -7,10 +7,12 @@ import dev.inlay.spec.Shape;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** Makes records of the texts of rows; what cannot be read is held and told. */
 final class RecordBuilder {
@@ -51,16 +53,17 @@ final class RecordBuilder {
     }
     Map<String, Value> values = new LinkedHashMap<>();
     Map<String, Object> contents = new HashMap<>();
+    Set<String> unread = new HashSet<>();
     for (FieldSpec field : fields) {
       Raw raw = raws.getOrDefault(field.name(), Raw.NOTHING);
-      Value value = read(field, raw, origin, reasons);
+      Value value = read(field, raw, origin, reasons, unread);
       values.put(field.name(), value);
       contents.put(field.name(), reckonable(value.content()));
     }
     Optional<String> rule = Optional.empty();
     try {
       compute(values, contents);
-      rule = reasons.isEmpty() ? filter.ruleFor(contents) : rule;
+      rule = filter.ruleFor(contents, unread);
     } catch (IllegalArgumentException e) {
       reasons.add(flaw("not-reckoned", e.getMessage(), origin));
     }
@@ -78,7 +81,8 @@ final class RecordBuilder {
     return String.join(" ", values.values().stream().map(Value::printed).toList()).strip();
   }
 
-  private Value read(FieldSpec field, Raw raw, Origin row, List<Finding> reasons) {
+  private Value read(
+      FieldSpec field, Raw raw, Origin row, List<Finding> reasons, Set<String> unread) {
     Origin at = raw.origin().orElse(row);
     try {
       Value value = readers.get(field.name()).read(raw);
@@ -95,6 +99,7 @@ final class RecordBuilder {
     } catch (IllegalArgumentException e) {
       reasons.add(
           flaw("not-" + field.form().type().word(), field.name() + ": " + e.getMessage(), at));
+      unread.add(field.name());
       tally.uses().missed("field " + field.name(), RuleUses.quote(raw.text(), at.page()), "");
       return new Value(null, raw.text(), false, raw.origin());
     }

@@ -5,6 +5,7 @@ import dev.inlay.table.RowKind;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** Tells which rows of a table are left out, and by which rule. Takes the rows in order. */
 final class RowFilter {
@@ -54,11 +55,15 @@ final class RowFilter {
    * The name of the first rule whose condition a record meets.
    *
    * @param contents of the fields
+   * @param unread fields whose text is no value of their type: of them a condition knows nothing
    * @throws IllegalArgumentException where a condition cannot be reckoned
    */
-  Optional<String> ruleFor(Map<String, Object> contents) {
+  Optional<String> ruleFor(Map<String, Object> contents, Set<String> unread) {
     for (LeaveOutRule rule : rules) {
-      if (rule.where().isPresent() && rule.where().get().holds(contents)) {
+      boolean known =
+          rule.where().isPresent()
+              && rule.where().get().fields().stream().noneMatch(unread::contains);
+      if (known && rule.where().get().holds(contents)) {
         return Optional.of(rule.name());
       }
     }

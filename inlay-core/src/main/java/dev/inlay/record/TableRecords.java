@@ -21,6 +21,8 @@ final class TableRecords {
   /** The name under which headings are counted that were carried into fields. */
   static final String CARRIED = "headings carried";
 
+  private static final String REPEATED = "repeated headings";
+
   private final DataSetSpec set;
   private final PageValues values;
   private final PartTally tally;
@@ -181,6 +183,22 @@ final class TableRecords {
     }
   }
 
+  /** Whether each text of a row is the heading of its column. */
+  private boolean repeatsHeadings(SourceRow row) {
+    int same = 0;
+    for (int c = 0; c < row.cells().size(); c++) {
+      List<String> path = view.paths().get(c);
+      String text = row.cells().get(c).text();
+      if (!text.isEmpty()) {
+        if (path.isEmpty() || !text.equals(path.get(path.size() - 1))) {
+          return false;
+        }
+        same++;
+      }
+    }
+    return same > 1;
+  }
+
   private void take(SourceRow row, Origin start, HeadingCarrier headings, RowJoining joining) {
     int level = row.kind() == RowKind.GROUP ? row.level() : -1;
     // a pattern may meet a whole row of figures by chance: a heading is one text
@@ -191,7 +209,7 @@ final class TableRecords {
       tally.leaveOut(CARRIED, row.text(), row.page());
       return;
     }
-    Optional<String> rule = filter.ruleFor(row);
+    Optional<String> rule = repeatsHeadings(row) ? Optional.of(REPEATED) : filter.ruleFor(row);
     if (rule.isPresent()) {
       tally.leaveOut(rule.get(), row.text(), row.page());
       return;

@@ -83,7 +83,7 @@ public final class RunFiles {
       throw new IllegalArgumentException(
           "'" + file + "' holds one data set, and the spec has several: name a folder");
     }
-    Path folder = file.toAbsolutePath().getParent();
+    Path folder = file.getParent() == null ? Path.of("") : file.getParent();
     ResultFile result = new ResultFile(name, Optional.empty(), false);
     return new RunFiles(spec, specFolder, folder, List.of(result), false);
   }

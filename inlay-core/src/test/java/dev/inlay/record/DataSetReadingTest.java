@@ -110,6 +110,15 @@ class DataSetReadingTest {
   }
 
   @Test
+  void headingsPrintedAgainAreNoRecords() {
+    Table table =
+        new TableBuilder("Vessel", "Port").row("Skua", "Oyle").row("Vessel", "Port").build();
+    DataSetPart part = read("columns: {vessel: Vessel, port: Port}", table);
+    assertThat(texts(part, "vessel")).containsExactly("Skua");
+    assertThat(part.ledger().leftOut()).isEqualTo(Map.of("repeated headings", 1));
+  }
+
+  @Test
   void aPatternForHeadingsTakesNoWholeRow() {
     Table table =
         new TableBuilder("Vessel", "Port").row("Skua, SK 1", "").row("Tern, big", "Oyle").build();
