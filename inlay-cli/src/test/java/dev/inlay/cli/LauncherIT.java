@@ -13,7 +13,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 class LauncherIT {
 
-  private static final long LARGEST_INSTALLATION = 40L << 20;
+  private static final long LARGEST_INSTALLATION = 80L << 20;
 
   @TempDir private Path folder;
 

@@ -5,11 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dev.inlay.cli.Program.Result;
 import dev.inlay.samples.Sample;
 import dev.inlay.samples.SampleMaker;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import java.util.zip.ZipFile;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
 import org.dhatim.fastexcel.reader.Row;
 import org.junit.jupiter.api.Test;
@@ -169,6 +172,16 @@ class RunIT {
       assertThat(first.getCellAsNumber(8).orElseThrow()).isEqualByComparingTo("32.43");
       assertThat(workbook.getSheets().map(s -> s.getName()).toList())
           .containsExactly("dues", "Held", "Findings", "Files");
+    }
+  }
+
+  @Test
+  void everyRowOfAWorkbookHasItsLink() throws Exception {
+    run("season", "season-summary", "-o", "season.xlsx");
+    try (ZipFile zip = new ZipFile(folder.resolve("season.xlsx").toFile());
+        InputStream in = zip.getInputStream(zip.getEntry("xl/worksheets/sheet1.xml"))) {
+      String sheet = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+      assertThat(sheet.split("<hyperlink ", -1)).hasSize(64 + 1);
     }
   }
 

@@ -123,6 +123,6 @@ final class Folding {
     RowKind kind = row.kind() == RowKind.GROUP && !heading ? RowKind.BODY : row.kind();
     List<Raw> cells = new ArrayList<>(row.cells().subList(0, fold.shared()));
     cells.addAll(own);
-    to.add(row.with(cells, carried).as(kind));
+    to.add(row.with(cells, carried).as(kind).around(own));
   }
 }

@@ -39,6 +39,18 @@ record SourceRow(
     return new SourceRow(other, level, page, table, box, cells, carried);
   }
 
+  /** The same row, of which only what some texts fill is meant. */
+  SourceRow around(List<Raw> texts) {
+    Box around = null;
+    for (Raw raw : texts) {
+      if (raw.origin().isPresent() && !raw.isEmpty()) {
+        Box own = raw.origin().get().box();
+        around = around == null ? own : around.union(own);
+      }
+    }
+    return around == null ? this : new SourceRow(kind, level, page, table, around, cells, carried);
+  }
+
   /** Its texts from left to right; a label over several columns once. */
   String text() {
     return cells.stream().map(Raw::text).filter(t -> !t.isEmpty()).collect(Collectors.joining(" "));

@@ -55,7 +55,7 @@ final class Unpivoting {
       carried.put(unpivot.headingTo(), new Raw(table.heading(column), Optional.empty()));
     }
     carried.put(unpivot.value(), cell);
-    to.add(row.with(others(row.cells(), matched), carried));
+    to.add(row.with(others(row.cells(), matched), carried).around(List.of(cell)));
   }
 
   private static <T> List<T> others(List<T> all, Map<Integer, ?> matched) {

@@ -7,7 +7,11 @@ import java.io.OutputStream;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import org.dhatim.fastexcel.BorderSide;
+import org.dhatim.fastexcel.BorderStyle;
 import org.dhatim.fastexcel.HyperLink;
 import org.dhatim.fastexcel.Table;
 import org.dhatim.fastexcel.Workbook;
@@ -29,13 +33,17 @@ final class ResultWorkbook {
   /** Sheets begin to count days here, and know none before. */
   private static final LocalDate FIRST_DAY = LocalDate.of(1900, 3, 1);
 
-  private static final int WIDEST = 60;
+  private static final int WIDEST = 80;
   private static final int NARROWEST = 8;
   private static final int PADDING = 3;
+
+  /** As in the workbooks of tables; programs that do not know table styles show it. */
+  private static final String HEADER_SHADE = "E3EAF0";
 
   private static final String DAY_FORMAT = "yyyy-mm-dd";
 
   private final List<List<Cell>> longTexts = new ArrayList<>();
+  private final Set<String> links = new HashSet<>();
   private final SheetNames names = new SheetNames();
 
   private ResultWorkbook() {}
@@ -79,7 +87,10 @@ final class ResultWorkbook {
       to.value(0, c, heads[c]);
       to.style(0, c)
           .bold()
+          .fillColor(HEADER_SHADE)
+          .borderStyle(BorderSide.BOTTOM, BorderStyle.THIN)
           .horizontalAlignment(sheet.columns().get(c).numeric() ? "right" : "left")
+          .indent(followsNumbers(sheet, c) ? 1 : 0)
           .set();
       widths[c] = DisplayWidth.of(heads[c]);
     }
@@ -87,6 +98,9 @@ final class ResultWorkbook {
       List<Cell> row = sheet.rows().get(r);
       for (int c = 0; c < columns; c++) {
         cell(to, r + 1, c, row.get(c), heads[c]);
+        if (followsNumbers(sheet, c) && row.get(c).content() != null) {
+          to.style(r + 1, c).horizontalAlignment("left").indent(1).set();
+        }
         widths[c] = Math.max(widths[c], shown(row.get(c)));
       }
     }
@@ -104,6 +118,13 @@ final class ResultWorkbook {
     to.finish();
   }
 
+  /** Whether texts would touch the figures at their left. */
+  private static boolean followsNumbers(ResultSheet sheet, int column) {
+    return column > 0
+        && sheet.columns().get(column - 1).numeric()
+        && !sheet.columns().get(column).numeric();
+  }
+
   private static int shown(Cell cell) {
     return DisplayWidth.of(cell.text()) + (cell.format().startsWith("#") ? 2 : 0);
   }
@@ -118,11 +139,14 @@ final class ResultWorkbook {
       to.style(row, column).format(cell.format().isEmpty() ? "General" : cell.format()).set();
     } else if (content instanceof LocalDate day && !day.isBefore(FIRST_DAY)) {
       to.value(row, column, day);
-      to.style(row, column).format(DAY_FORMAT).set();
+      to.style(row, column).format(DAY_FORMAT).horizontalAlignment("left").set();
     } else if (content instanceof Boolean truth) {
       to.value(row, column, truth);
     } else if (!cell.link().isEmpty()) {
-      to.hyperlink(row, column, new HyperLink(cell.link(), cell.text()));
+      // the library keeps one cell for each link: a second one needs a mark of its own
+      boolean known = !links.add(to.getName() + " " + cell.link());
+      String mark = (cell.link().contains("#") ? "&" : "#") + "row=" + (row + 1);
+      to.hyperlink(row, column, new HyperLink(cell.link() + (known ? mark : ""), cell.text()));
     } else {
       text(to, row, column, cell.text(), head);
     }
