@@ -2,6 +2,7 @@ package dev.inlay.cli;
 
 import dev.inlay.batch.Drift;
 import dev.inlay.batch.SpecRun;
+import dev.inlay.check.BatchChecks;
 import dev.inlay.record.FileRun;
 import dev.inlay.record.RunResult;
 import dev.inlay.record.Severity;
@@ -167,7 +168,7 @@ final class RunCommand implements Callable<Integer> {
               progress.done(run.pages());
             });
     progress.end();
-    return RunResult.of(spec, Drift.told(runs));
+    return RunResult.of(spec, BatchChecks.told(spec, Drift.told(runs)));
   }
 
   private void write(RunFiles results, RunResult result, Outcome outcome) {

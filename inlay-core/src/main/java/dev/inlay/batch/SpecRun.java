@@ -1,5 +1,6 @@
 package dev.inlay.batch;
 
+import dev.inlay.check.Checks;
 import dev.inlay.extract.DocumentStatus;
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
@@ -113,7 +114,8 @@ public final class SpecRun {
     boolean any = false;
     for (DataSetSpec set : spec.dataSets()) {
       DocumentTables source = documents.get(tools(set.tables()));
-      DataSetPart part = DataSetReading.read(set, name(document), source.tables(), lines);
+      DataSetPart read = DataSetReading.read(set, name(document), source.tables(), lines);
+      DataSetPart part = Checks.made(set.checks(), read, name(document));
       parts.add(part);
       any |= !part.tables().isEmpty() || set.records().isPresent() && part.ledger().read() > 0;
     }

@@ -102,9 +102,9 @@ record ColumnGuess(
     for (FieldType type : List.of(FieldType.NUMBER, FieldType.DATE, FieldType.YEARMONTH)) {
       ValueForm form = form(type, decimal, List.of());
       List<String> others =
-          texts.stream().filter(t -> !TypeTrial.readsAll(List.of(t), form)).distinct().toList();
+          texts.stream().filter(t -> !TypeTrial.readsAll(List.of(t), form)).toList();
       if (2 * others.size() < texts.size() && !others.isEmpty()) {
-        String rest = String.join("; ", others.subList(0, Math.min(2, others.size())));
+        String rest = String.join("; ", others.stream().distinct().limit(2).toList());
         return "; with 'type: " + type.word() + "' rows with " + rest + " are held";
       }
     }

@@ -15,6 +15,8 @@ import java.util.Map;
  * @param asked the fields that columns gave, in the order of the columns
  * @param numberForms how each numeric field is written, by the field's name
  * @param uses what each rule took
+ * @param rows all rows that were read as values, accepted, held or left out by a condition
+ * @param sums that its tables print
  */
 public record DataSetPart(
     List<DataRecord> records,
@@ -25,7 +27,9 @@ public record DataSetPart(
     List<String> columns,
     List<String> asked,
     Map<String, String> numberForms,
-    List<RuleUse> uses) {
+    List<RuleUse> uses,
+    List<DataRecord> rows,
+    List<PrintedSum> sums) {
 
   /** Keeps copies that cannot change. */
   public DataSetPart {
@@ -37,5 +41,26 @@ public record DataSetPart(
     asked = List.copyOf(asked);
     numberForms = Map.copyOf(numberForms);
     uses = List.copyOf(uses);
+    rows = List.copyOf(rows);
+    sums = List.copyOf(sums);
+  }
+
+  /** The same after its checks: some records held, and more said. */
+  public DataSetPart checked(
+      List<DataRecord> accepted, List<HeldRecord> nowHeld, List<Finding> said) {
+    RowLedger counted =
+        new RowLedger(ledger.read(), accepted.size(), nowHeld.size(), ledger.leftOut());
+    return new DataSetPart(
+        accepted,
+        nowHeld,
+        counted,
+        said,
+        tables,
+        columns,
+        asked,
+        numberForms,
+        uses,
+        List.of(),
+        List.of());
   }
 }

@@ -14,6 +14,8 @@ final class PartTally {
   private final List<Finding> findings = new ArrayList<>();
   private final Map<String, Integer> leftOut = new TreeMap<>();
   private final RuleUses uses = new RuleUses();
+  private final List<DataRecord> rows = new ArrayList<>();
+  private final List<PrintedSum> sums = new ArrayList<>();
   private int read;
 
   PartTally(String file) {
@@ -31,6 +33,19 @@ final class PartTally {
   /** Counts a row that is read; it must end in one of the other calls. */
   void read() {
     read++;
+  }
+
+  /** Notes a row's values, wherever it ends. */
+  void row(DataRecord record) {
+    rows.add(record);
+  }
+
+  int rows() {
+    return rows.size();
+  }
+
+  void sum(PrintedSum sum) {
+    sums.add(sum);
   }
 
   void accept(DataRecord record) {
@@ -60,6 +75,6 @@ final class PartTally {
       List<String> tables, List<String> columns, List<String> asked, Map<String, String> forms) {
     RowLedger ledger = new RowLedger(read, records.size(), held.size(), leftOut);
     return new DataSetPart(
-        records, held, ledger, findings, tables, columns, asked, forms, uses.all());
+        records, held, ledger, findings, tables, columns, asked, forms, uses.all(), rows, sums);
   }
 }

@@ -68,6 +68,7 @@ final class RecordBuilder {
       reasons.add(flaw("not-reckoned", e.getMessage(), origin));
     }
     DataRecord record = new DataRecord(tally.file(), origin, values);
+    tally.row(record);
     if (rule.isPresent()) {
       tally.leaveOut(rule.get(), text(values), origin.page());
     } else if (reasons.isEmpty()) {
@@ -89,6 +90,11 @@ final class RecordBuilder {
       if (value.isNothing() && field.form().required()) {
         reasons.add(flaw("missing-value", field.name() + ": nothing is printed", at));
       }
+      field
+          .constraints()
+          .flaw(value.content(), value.printed())
+          .filter(f -> !value.isNothing())
+          .ifPresent(f -> reasons.add(flaw("not-allowed", field.name() + ": " + f, at)));
       String name = "field " + field.name();
       if (value.isNothing()) {
         tally.uses().name(name);

@@ -4,8 +4,10 @@ import dev.inlay.number.NumberForm;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.FieldSpec;
 import dev.inlay.spec.ValueForm;
+import dev.inlay.table.CarriedRows;
 import dev.inlay.table.RowKind;
 import dev.inlay.table.Table;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -31,6 +33,8 @@ final class TableRecords {
   private final List<FieldSpec> fields;
   private final ColumnMatch match;
   private final RowFilter filter;
+  private final NumberForm numbers;
+  private int firstRow;
 
   TableRecords(DataSetSpec set, Table table, PageValues values, PartTally tally) {
     this.set = set;
@@ -41,6 +45,7 @@ final class TableRecords {
     fields = set.takesAllColumns() ? withColumns(set, table) : set.fields();
     match = ColumnMatch.of(fields, view);
     filter = new RowFilter(set.leaveOut());
+    numbers = numbers();
   }
 
   /** Where a spec names no columns, each column is a field under its own heading. */
@@ -112,8 +117,9 @@ final class TableRecords {
     }
     tellReworded();
     tellTwice();
-    RecordBuilder records = new RecordBuilder(set, fields, tally, filter, numbers());
+    RecordBuilder records = new RecordBuilder(set, fields, tally, filter, numbers);
     records.beginTable();
+    firstRow = tally.rows();
     RowJoining joining = new RowJoining(set.shape(), records);
     HeadingCarrier headings = new HeadingCarrier(set.headings());
     Origin start = start();
@@ -183,6 +189,37 @@ final class TableRecords {
     }
   }
 
+  private PrintedSum printedSum(SourceRow row) {
+    Map<String, BigDecimal> values = new HashMap<>();
+    for (FieldSpec field : fields) {
+      Integer column = match.columns().get(field.name());
+      Raw raw = column == null ? row.carried().get(field.name()) : row.cells().get(column);
+      if (field.form().type().isNumeric() && raw != null) {
+        sumOf(raw, field).ifPresent(v -> values.put(field.name(), v));
+      }
+    }
+    String label =
+        row.cells().stream().map(Raw::text).filter(t -> !t.isEmpty()).findFirst().orElse("");
+    return new PrintedSum(
+        row.kind(),
+        label,
+        row.origin(),
+        values,
+        tally.rows(),
+        firstRow,
+        CarriedRows.isCarried(label));
+  }
+
+  /** A label among the sums is no number; whether a sum agrees is asked by the checks. */
+  private Optional<BigDecimal> sumOf(Raw raw, FieldSpec field) {
+    try {
+      Value value = new ValueReader(field.form(), numbers).read(raw);
+      return Optional.ofNullable((BigDecimal) value.content());
+    } catch (IllegalArgumentException e) {
+      return Optional.empty();
+    }
+  }
+
   /** Whether each text of a row is the heading of its column. */
   private boolean repeatsHeadings(SourceRow row) {
     int same = 0;
@@ -208,6 +245,10 @@ final class TableRecords {
       joining.flush();
       tally.leaveOut(CARRIED, row.text(), row.page());
       return;
+    }
+    if (row.kind() == RowKind.SUBTOTAL || row.kind() == RowKind.TOTAL) {
+      joining.flush();
+      tally.sum(printedSum(row));
     }
     Optional<String> rule = repeatsHeadings(row) ? Optional.of(REPEATED) : filter.ruleFor(row);
     if (rule.isPresent()) {

@@ -2,6 +2,7 @@ package dev.inlay.spec;
 
 import dev.inlay.geom.Length;
 import dev.inlay.page.PageSelection;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -71,6 +72,7 @@ final class DataSetReader {
             values,
             headings,
             leaveOut,
+            new CheckReader(section).read(),
             shape);
     new NameCheck(section, set).check();
     return set;
@@ -103,6 +105,22 @@ final class DataSetReader {
           .ifPresent(n -> taken.addAll(splitGroups(Section.ofAny(n, new Messages()))));
     }
     return taken;
+  }
+
+  private static Constraints constraints(Section column) {
+    return new Constraints(
+        column.read("minimum", DataSetReader::number),
+        column.read("maximum", DataSetReader::number),
+        column.pattern("looks like"),
+        column.texts("one of"));
+  }
+
+  private static BigDecimal number(String text) {
+    try {
+      return new BigDecimal(text.strip());
+    } catch (NumberFormatException e) {
+      throw new IllegalArgumentException("'" + text + "' is no number", e);
+    }
   }
 
   /** The fields that splits give; what is wrong in them is told where they are read. */
@@ -165,7 +183,8 @@ final class DataSetReader {
         position,
         column.share("similar", FieldSpec.USUAL_SIMILARITY),
         column.flag("optional"),
-        forms.read(column, FieldType.STRING));
+        forms.read(column, FieldType.STRING),
+        constraints(column));
   }
 
   private void values(Map<String, FieldSpec> fields, List<PageValue> values) {

@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param values printed outside the columns
  * @param headings how headings among the rows are carried
  * @param leaveOut which rows are left out; the first rule that fits counts
+ * @param checks what must hold of the rows
  * @param shape what is made of the rows
  */
 public record DataSetSpec(
@@ -24,6 +25,7 @@ public record DataSetSpec(
     List<PageValue> values,
     List<HeadingRule> headings,
     List<LeaveOutRule> leaveOut,
+    List<CheckSpec> checks,
     Shape shape) {
 
   /** Keeps copies that cannot change. */
@@ -32,6 +34,7 @@ public record DataSetSpec(
     values = List.copyOf(values);
     headings = List.copyOf(headings);
     leaveOut = List.copyOf(leaveOut);
+    checks = List.copyOf(checks);
   }
 
   /** Whether all columns are taken as they are printed, since the spec names none. */

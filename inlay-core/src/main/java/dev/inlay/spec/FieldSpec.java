@@ -13,6 +13,7 @@ import java.util.OptionalInt;
  * @param similar how alike a heading must be, from 0 to 1
  * @param optional whether the column may be missing
  * @param form how texts become values
+ * @param constraints what the values must be
  */
 public record FieldSpec(
     String name,
@@ -20,7 +21,8 @@ public record FieldSpec(
     OptionalInt position,
     double similar,
     boolean optional,
-    ValueForm form) {
+    ValueForm form,
+    Constraints constraints) {
 
   /** Headings that differ in a letter or two, or in a short word, are the same heading. */
   public static final double USUAL_SIMILARITY = 0.8;
@@ -28,6 +30,17 @@ public record FieldSpec(
   /** Keeps a copy that cannot change. */
   public FieldSpec {
     headings = List.copyOf(headings);
+  }
+
+  /** A field whose values may be anything. */
+  public FieldSpec(
+      String name,
+      List<String> headings,
+      OptionalInt position,
+      double similar,
+      boolean optional,
+      ValueForm form) {
+    this(name, headings, position, similar, optional, form, Constraints.NONE);
   }
 
   /** A field that no column gives. */

@@ -23,6 +23,7 @@ enum SpecKeys {
       key("continued rows", "CONTINUED", "rows that go on with the row above"),
       key("fold", "text|FOLD", "side-by-side repeats as one list: down or across"),
       key("unpivot", "UNPIVOT", "headings as rows"),
+      key("checks", "list:CHECK", "what must hold of the rows"),
       key("compute", "map:text|COMPUTED", "fields that are reckoned"),
       key("pivot", "PIVOT", "rows as columns"),
       key("sums", "SUMS", "rows with equal keys as one"),
@@ -87,7 +88,11 @@ enum SpecKeys {
       key("split", "pattern", "a pattern whose groups become fields"),
       key("default", "text", "what stands where nothing is printed"),
       key("fill down", "flag", "whether a value goes on to the rows below"),
-      key("required", "flag", "whether a row without a value is held")),
+      key("required", "flag", "whether a row without a value is held"),
+      key("minimum", "number", "the least number"),
+      key("maximum", "number", "the greatest number"),
+      key("looks like", "pattern", "what each text must look like"),
+      key("one of", "texts", "the only texts that there may be")),
   /** A field of a column. */
   COLUMN(
       FORM,
@@ -133,6 +138,22 @@ enum SpecKeys {
   COMPUTED(
       key("is", "expression", "what it is"),
       key("type", "choice:" + String.join(",", FieldType.words()), "the type of the values")),
+  /** What must hold. */
+  CHECK(
+      key("name", "text", "for findings"),
+      key("row", "expression", "a condition over the fields of each row"),
+      key("within", "number", "how far both sides may differ"),
+      key("sum", "text", "the field that is added up"),
+      key("count", "text", "rows"),
+      key("by", "texts", "the fields of a group"),
+      key("is", "text", "subtotals, totals, or a field with the printed value"),
+      key("unique", "texts", "fields that no two rows share"),
+      key("over", "choice:file,batch", "where they must be unique"),
+      key("serial", "text", "a field of numbers without gap"),
+      key("balance", "text", "a field that is the one above and an amount"),
+      key("plus", "text", "the amount"),
+      key("severity", "choice:note,warning,error", "how much it matters"),
+      key("effect", "choice:report,hold row,hold group,hold file", "what happens to the rows")),
   /** Rows as columns. */
   PIVOT(
       key("by", "text", "the field whose values become fields"),

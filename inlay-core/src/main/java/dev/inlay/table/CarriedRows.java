@@ -8,7 +8,7 @@ import java.util.regex.Pattern;
  * Tells sums that are carried over a page break: the last row of a page and the first of the next
  * with the same figures, or a row that says so.
  */
-final class CarriedRows {
+public final class CarriedRows {
 
   private static final Pattern WORDS =
       Pattern.compile(
@@ -17,6 +17,11 @@ final class CarriedRows {
           Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
 
   private CarriedRows() {}
+
+  /** Whether a text says that a sum is carried over a page break. */
+  public static boolean isCarried(String text) {
+    return WORDS.matcher(text).matches();
+  }
 
   /**
    * Whether a row is a sum carried over.

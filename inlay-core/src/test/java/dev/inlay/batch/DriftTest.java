@@ -24,6 +24,8 @@ class DriftTest {
             columns,
             columns,
             Map.of("b", mark),
+            List.of(),
+            List.of(),
             List.of());
     return new FileRun(
         Path.of(file),

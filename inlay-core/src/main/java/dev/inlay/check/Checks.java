@@ -1,0 +1,252 @@
+package dev.inlay.check;
+
+import dev.inlay.record.DataRecord;
+import dev.inlay.record.DataSetPart;
+import dev.inlay.record.Finding;
+import dev.inlay.record.HeldRecord;
+import dev.inlay.record.Origin;
+import dev.inlay.record.Severity;
+import dev.inlay.record.Value;
+import dev.inlay.spec.CheckSpec;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/** Runs the checks of a spec over what one file gave. */
+public final class Checks {
+
+  private final DataSetPart part;
+  private final String file;
+  private final List<Finding> findings;
+  private final Map<DataRecord, List<Finding>> held = new IdentityHashMap<>();
+
+  private Checks(DataSetPart part, String file) {
+    this.part = part;
+    this.file = file;
+    findings = new ArrayList<>(part.findings());
+  }
+
+  /** The part with its checks made: findings added, and rows held where a check wants that. */
+  public static DataSetPart made(List<CheckSpec> checks, DataSetPart part, String file) {
+    Checks run = new Checks(part, file);
+    checks.forEach(run::make);
+    return run.result();
+  }
+
+  private void make(CheckSpec check) {
+    switch (check.kind()) {
+      case ROW -> rows(check);
+      case SUM -> new SumCheck(check, part, this).make();
+      case COUNT -> count(check);
+      case UNIQUE -> unique(check);
+      case SERIAL -> serial(check);
+      case BALANCE -> balance(check);
+      default -> throw new IllegalStateException("a check of an unknown kind");
+    }
+  }
+
+  private DataSetPart result() {
+    List<DataRecord> accepted = new ArrayList<>();
+    List<HeldRecord> all = new ArrayList<>(part.held());
+    for (DataRecord record : part.records()) {
+      if (held.containsKey(record)) {
+        all.add(new HeldRecord(record, held.get(record)));
+      } else {
+        accepted.add(record);
+      }
+    }
+    return part.checked(accepted, all, findings);
+  }
+
+  /** Says what a check found, and holds rows as it wants. */
+  void say(
+      CheckSpec check, String message, Origin at, List<DataRecord> row, List<DataRecord> group) {
+    Severity severity = Severity.valueOf(check.severity().toUpperCase(Locale.ROOT));
+    Finding finding = Finding.at(severity, "check", file, check.name() + ": " + message, at);
+    findings.add(finding);
+    List<DataRecord> rows =
+        switch (check.effect()) {
+          case REPORT -> List.of();
+          case HOLD_ROW -> row;
+          case HOLD_GROUP -> group;
+          case HOLD_FILE -> part.records();
+        };
+    rows.forEach(r -> held.computeIfAbsent(r, k -> new ArrayList<>()).add(finding));
+  }
+
+  /** The contents of a record as expressions take them. */
+  static Map<String, Object> contents(DataRecord record) {
+    Map<String, Object> contents = new HashMap<>();
+    record
+        .values()
+        .forEach(
+            (field, value) -> {
+              Object content = value.content();
+              boolean plain =
+                  content == null || content instanceof BigDecimal || content instanceof Boolean;
+              contents.put(field, plain ? content : content.toString());
+            });
+    return contents;
+  }
+
+  private void rows(CheckSpec check) {
+    for (DataRecord record : part.records()) {
+      String flaw = flaw(check, contents(record));
+      if (flaw != null) {
+        say(check, flaw, record.origin(), List.of(record), List.of(record));
+      }
+    }
+  }
+
+  private static String flaw(CheckSpec check, Map<String, Object> contents) {
+    try {
+      if (check.right() == null) {
+        Object held = check.left().evaluate(contents);
+        return held == null || Boolean.TRUE.equals(held)
+            ? null
+            : "'" + check.left() + "' does not hold" + values(check.left().fields(), contents);
+      }
+      Object left = check.left().evaluate(contents);
+      Object right = check.right().evaluate(contents);
+      if (!(left instanceof BigDecimal a) || !(right instanceof BigDecimal b)) {
+        return null;
+      }
+      BigDecimal off = b.subtract(a);
+      return off.abs().compareTo(check.within()) <= 0
+          ? null
+          : check.left()
+              + " is "
+              + a.stripTrailingZeros().toPlainString()
+              + ", "
+              + check.right()
+              + " is "
+              + b.toPlainString()
+              + " (difference "
+              + off.stripTrailingZeros().toPlainString()
+              + ")"
+              + slip(check, contents, b);
+    } catch (IllegalArgumentException e) {
+      return e.getMessage();
+    }
+  }
+
+  /** Which one field, with a slip of its digits mended, would make an equation hold. */
+  private static String slip(CheckSpec check, Map<String, Object> contents, BigDecimal right) {
+    List<String> fits = new ArrayList<>();
+    List<String> fields = new ArrayList<>(check.left().fields());
+    fields.addAll(check.right().fields());
+    for (String field : fields) {
+      if (contents.get(field) instanceof BigDecimal value) {
+        for (Slips.Slip slip : Slips.of(value)) {
+          Map<String, Object> mended = new HashMap<>(contents);
+          mended.put(field, slip.value());
+          Object left = check.left().evaluate(mended);
+          Object other = check.right().evaluate(mended);
+          boolean holds =
+              left instanceof BigDecimal a
+                  && other instanceof BigDecimal b
+                  && a.subtract(b).abs().compareTo(check.within()) <= 0;
+          if (holds) {
+            fits.add(field + " would be " + slip.value().toPlainString() + ": " + slip.words());
+          }
+        }
+      }
+    }
+    return fits.size() == 1 ? "; " + fits.get(0) : "";
+  }
+
+  private static String values(List<String> fields, Map<String, Object> contents) {
+    List<String> texts = new ArrayList<>();
+    fields.forEach(f -> texts.add(f + " is " + contents.get(f)));
+    return texts.isEmpty() ? "" : ": " + String.join(", ", texts);
+  }
+
+  private void count(CheckSpec check) {
+    if (part.rows().isEmpty()) {
+      return;
+    }
+    Value printed = part.rows().get(0).value(check.is());
+    BigDecimal rows = BigDecimal.valueOf(part.rows().size());
+    if (printed.content() instanceof BigDecimal number && number.compareTo(rows) != 0) {
+      Origin at = printed.origin().orElse(part.rows().get(0).origin());
+      String message = "there are " + rows + " rows, printed is " + number.toPlainString();
+      say(check, message, at, List.of(), part.records());
+    }
+  }
+
+  private void unique(CheckSpec check) {
+    if (check.overBatch()) {
+      return; // asked when all files are read
+    }
+    Map<List<Object>, DataRecord> seen = new HashMap<>();
+    for (DataRecord record : part.records()) {
+      List<Object> key = key(record, check.fields());
+      DataRecord first = seen.putIfAbsent(key, record);
+      if (first != null) {
+        say(check, twice(key, first), record.origin(), List.of(record), List.of(first, record));
+      }
+    }
+  }
+
+  static String twice(List<Object> key, DataRecord first) {
+    List<String> texts = key.stream().map(String::valueOf).toList();
+    return "'"
+        + String.join(", ", texts)
+        + "' is there already: "
+        + first.file()
+        + ", page "
+        + first.origin().page();
+  }
+
+  static List<Object> key(DataRecord record, List<String> fields) {
+    List<Object> key = new ArrayList<>();
+    for (String field : fields) {
+      Object content = record.value(field).content();
+      key.add(content instanceof BigDecimal n ? n.stripTrailingZeros() : content);
+    }
+    return key;
+  }
+
+  private void serial(CheckSpec check) {
+    BigDecimal before = null;
+    for (DataRecord record : part.rows()) {
+      if (record.value(check.fields().get(0)).content() instanceof BigDecimal number) {
+        if (before != null && number.subtract(before).compareTo(BigDecimal.ONE) != 0) {
+          String message = number.toPlainString() + " follows " + before.toPlainString();
+          BigDecimal missing = number.subtract(before).subtract(BigDecimal.ONE);
+          String gap = missing.signum() > 0 ? "; " + missing.toPlainString() + " missing" : "";
+          say(check, message + gap, record.origin(), List.of(record), List.of(record));
+        }
+        before = number;
+      }
+    }
+  }
+
+  private void balance(CheckSpec check) {
+    BigDecimal before = null;
+    for (DataRecord record : part.rows()) {
+      Object balance = record.value(check.fields().get(0)).content();
+      Object amount = record.value(check.fields().get(1)).content();
+      if (balance instanceof BigDecimal now) {
+        BigDecimal plus = amount instanceof BigDecimal a ? a : BigDecimal.ZERO;
+        if (before != null && before.add(plus).subtract(now).abs().compareTo(check.within()) > 0) {
+          String message =
+              "the balance above is "
+                  + before.toPlainString()
+                  + ", with "
+                  + plus.toPlainString()
+                  + " it would be "
+                  + before.add(plus).toPlainString()
+                  + ", printed is "
+                  + now.toPlainString();
+          say(check, message, record.origin(), List.of(record), List.of(record));
+        }
+        before = now;
+      }
+    }
+  }
+}

@@ -1,0 +1,183 @@
+package dev.inlay.check;
+
+import dev.inlay.record.DataRecord;
+import dev.inlay.record.PrintedSum;
+import dev.inlay.record.Value;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+
+/**
+ * The smallest explanation of a sum that does not agree with its rows. Explanations that need the
+ * least chance come first: a figure that could not be read, a row printed twice, a page without
+ * rows, one slip in one figure. Where several rows would explain it alike, that is said.
+ */
+final class SumExplanation {
+
+  private final List<DataRecord> rows;
+  private final String field;
+  private final List<PrintedSum> sums;
+  private final BigDecimal off;
+  private final BigDecimal within;
+
+  /**
+   * Looks for an explanation.
+   *
+   * @param rows that were added up
+   * @param sums that the tables print
+   * @param off the printed sum less the sum of the rows
+   * @param within how far both may differ
+   */
+  SumExplanation(
+      List<DataRecord> rows,
+      String field,
+      List<PrintedSum> sums,
+      BigDecimal off,
+      BigDecimal within) {
+    this.rows = rows;
+    this.field = field;
+    this.sums = sums;
+    this.off = off;
+    this.within = within;
+  }
+
+  String text() {
+    return unread()
+        .or(this::doubled)
+        .or(this::slipped)
+        .or(this::sumAmongRows)
+        .or(this::lacking)
+        .or(this::pageWithoutRows)
+        .orElse("no simple explanation");
+  }
+
+  private boolean isOff(BigDecimal amount) {
+    return amount.subtract(off).abs().compareTo(within) <= 0;
+  }
+
+  /** Figures that are printed and could not be read. */
+  private Optional<String> unread() {
+    List<DataRecord> unread = new ArrayList<>();
+    for (DataRecord row : rows) {
+      Value value = row.value(field);
+      if (value.isNothing() && !value.printed().isBlank()) {
+        unread.add(row);
+      }
+    }
+    if (unread.size() != 1) {
+      return unread.isEmpty()
+          ? Optional.empty()
+          : Optional.of(unread.size() + " of its rows have no figure that could be read");
+    }
+    return Optional.of(
+        "'"
+            + unread.get(0).value(field).printed()
+            + "' on "
+            + place(unread.get(0))
+            + " could not be read; it would be "
+            + off.toPlainString());
+  }
+
+  /** A row that stands there twice and is in the sum once. */
+  private Optional<String> doubled() {
+    for (int i = 1; i < rows.size(); i++) {
+      for (int j = 0; j < i; j++) {
+        boolean same = printed(rows.get(i)).equals(printed(rows.get(j)));
+        if (same && isOff(number(rows.get(i)).negate())) {
+          return Optional.of("the row " + quoted(rows.get(i)) + " is there twice");
+        }
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static List<String> printed(DataRecord row) {
+    return row.values().values().stream().map(Value::printed).toList();
+  }
+
+  private BigDecimal number(DataRecord row) {
+    return row.value(field).content() instanceof BigDecimal n ? n : BigDecimal.ZERO;
+  }
+
+  /** One figure with a slip. */
+  private Optional<String> slipped() {
+    List<String> found = new ArrayList<>();
+    for (DataRecord row : rows) {
+      BigDecimal number = number(row);
+      for (Slips.Slip slip : Slips.of(number)) {
+        if (isOff(slip.value().subtract(number))) {
+          found.add(
+              number.toPlainString()
+                  + " in the row "
+                  + quoted(row)
+                  + " would be "
+                  + slip.value().toPlainString()
+                  + ": "
+                  + slip.words());
+        }
+      }
+    }
+    return alike(found);
+  }
+
+  private static Optional<String> alike(List<String> found) {
+    if (found.size() > 1) {
+      return Optional.of(found.get(0) + "; " + (found.size() - 1) + " more would explain it alike");
+    }
+    return found.stream().findFirst();
+  }
+
+  /** A subtotal that was added with its rows. */
+  private Optional<String> sumAmongRows() {
+    for (PrintedSum sum : sums) {
+      BigDecimal value = sum.values().get(field);
+      if (value != null && value.signum() != 0 && isOff(value)) {
+        return Optional.of("the sum '" + sum.text() + "' was added along with its rows");
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** A row that the printed sum holds once more, or does not hold. */
+  private Optional<String> lacking() {
+    List<String> found = new ArrayList<>();
+    for (DataRecord row : rows) {
+      BigDecimal number = number(row);
+      if (number.signum() != 0 && isOff(number.negate())) {
+        found.add("the row " + quoted(row) + " is not in the printed sum");
+      } else if (number.signum() != 0 && isOff(number)) {
+        found.add("the row " + quoted(row) + " is in the printed sum twice");
+      }
+    }
+    return alike(found);
+  }
+
+  /** A page between those of the rows that gave none. */
+  private Optional<String> pageWithoutRows() {
+    TreeSet<Integer> pages = new TreeSet<>();
+    rows.forEach(r -> pages.add(r.origin().page()));
+    for (int page = pages.first(); page < pages.last(); page++) {
+      if (!pages.contains(page)) {
+        return Optional.of("page " + page + " gave no rows");
+      }
+    }
+    return Optional.empty();
+  }
+
+  private String quoted(DataRecord row) {
+    List<String> texts = new ArrayList<>();
+    for (Value value : row.values().values()) {
+      boolean own = value.origin().map(o -> o.page() == row.origin().page()).orElse(false);
+      if (own && !value.printed().isBlank() && texts.size() < 3) {
+        texts.add(value.printed());
+      }
+    }
+    return "'" + String.join(" ", texts) + "' on " + place(row);
+  }
+
+  private static String place(DataRecord row) {
+    return "page " + row.origin().page();
+  }
+}
