@@ -24,6 +24,11 @@ public final class Checks {
   private final List<Finding> findings;
   private final Map<DataRecord, List<Finding>> held = new IdentityHashMap<>();
 
+  /** Rows whose sum is off, and by how much. */
+  private record Told(DataRecord first, BigDecimal off) {}
+
+  private final List<Told> told = new ArrayList<>();
+
   private Checks(DataSetPart part, String file) {
     this.part = part;
     this.file = file;
@@ -76,6 +81,19 @@ public final class Checks {
           case HOLD_FILE -> part.records();
         };
     rows.forEach(r -> held.computeIfAbsent(r, k -> new ArrayList<>()).add(finding));
+  }
+
+  /**
+   * Whether some of these rows were told to be off by as much: a wrong figure makes every sum above
+   * it wrong, and is told once.
+   */
+  boolean isTold(List<DataRecord> rows, BigDecimal off) {
+    boolean known =
+        told.stream()
+            .filter(t -> t.off().compareTo(off) == 0)
+            .anyMatch(t -> rows.stream().anyMatch(r -> r == t.first()));
+    told.add(new Told(rows.get(0), off));
+    return known;
   }
 
   /** The contents of a record as expressions take them. */

@@ -42,7 +42,8 @@ final class Slips {
     }
     for (int shift = 1; shift <= MOST_SHIFT; shift++) {
       for (int way : new int[] {shift, -shift}) {
-        BigDecimal value = number.scaleByPowerOfTen(way);
+        BigDecimal shifted = number.scaleByPowerOfTen(way).stripTrailingZeros();
+        BigDecimal value = shifted.setScale(Math.max(shifted.scale(), number.scale()));
         if (number.signum() != 0 && seen.add(value)) {
           slips.add(new Slip(value, "its decimal mark is shifted"));
         }

@@ -4,7 +4,9 @@ import dev.inlay.grid.Warning;
 import dev.inlay.grid.WarningCode;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Proves by arithmetic which rows are sums: a row whose figures equal the sums of the rows above
@@ -21,6 +23,9 @@ final class RowSums {
 
   /** As many boundaries are tried, from the nearest; a level more of sums costs one. */
   private static final int MOST_BOUNDARIES = 100;
+
+  /** One proved sum may bear its label by chance. */
+  private static final int LEAST_LIKE = 2;
 
   private final List<TableRow> rows;
   private final SumColumns columns;
@@ -52,7 +57,49 @@ final class RowSums {
   static Told of(List<TableRow> rows, int columns) {
     RowSums sums = new RowSums(rows, columns);
     sums.tell();
+    List<TableRow> labelled = sums.withLikeLabels();
+    if (!labelled.equals(rows)) {
+      sums = new RowSums(labelled, columns);
+      sums.tell();
+    }
     return new Told(sums.told, sums.warnings, sums.proven);
+  }
+
+  /**
+   * The rows, those told to be sums whose label begins as that of several proved sums does, as in
+   * {@code Dues of Skua}: a printed sum that is off shows itself by its label alone.
+   */
+  private List<TableRow> withLikeLabels() {
+    Map<String, Integer> labels = new HashMap<>();
+    for (int r = 0; r < rows.size(); r++) {
+      if (rows.get(r).kind() == RowKind.BODY && told.get(r).kind() == RowKind.SUBTOTAL) {
+        labels.merge(beginning(rows.get(r)), 1, Integer::sum);
+      }
+    }
+    List<TableRow> labelled = new ArrayList<>();
+    for (int r = 0; r < rows.size(); r++) {
+      TableRow row = rows.get(r);
+      boolean like =
+          told.get(r).kind() == RowKind.BODY
+              && columns.hasFigures(r)
+              && columns.hasFewerTexts(r)
+              && !beginning(row).isEmpty()
+              && labels.getOrDefault(beginning(row), 0) >= LEAST_LIKE;
+      labelled.add(like ? new TableRow(RowKind.SUBTOTAL, row.page(), row.cells()) : row);
+    }
+    return labelled;
+  }
+
+  /** The first two words of a row's first text; empty where it has fewer. */
+  private static String beginning(TableRow row) {
+    for (TableCell cell : row.cells()) {
+      if (!cell.text().isEmpty()) {
+        String[] words = cell.text().split(" ");
+        boolean named = words.length > 1 && Character.isLetter(words[0].charAt(0));
+        return named ? words[0] + " " + words[1] : "";
+      }
+    }
+    return "";
   }
 
   private void tell() {

@@ -1,11 +1,14 @@
 package dev.inlay.samples;
 
 import dev.inlay.samples.OpenColumns.Edge;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
 
 /**
  * A statement of berth and ice dues: wrapped descriptions, a heading and a subtotal for each
@@ -36,6 +39,9 @@ final class DuesStatement {
           "Petrel, OY 88",
           "Gannet, VN 31");
 
+  /** The entry in which an error is planted. */
+  private static final int PLANTED = 9;
+
   private static final float STEP = 11.5f;
   private static final float SIZE = 9;
   private static final float WRAP = 200;
@@ -57,23 +63,42 @@ final class DuesStatement {
   private final List<Integer> pages = new ArrayList<>();
   private long total;
 
-  private DuesStatement(Paper paper, long seed) {
+  private final Plant plant;
+  private int entries;
+
+  private DuesStatement(Paper paper, long seed, Plant plant) {
     this.paper = paper;
+    this.plant = plant;
     random = new Random(seed);
   }
 
   static List<Sample> all() throws IOException {
-    return List.of(print("Brennick", 5, 3), print("Oyle", 8, 7));
+    return List.of(print("Brennick", 5, 3, null), print("Oyle", 8, 7, null));
   }
 
-  private static Sample print(String harbour, int vessels, int number) throws IOException {
+  /** A statement with an error in it. */
+  static Sample planted(Plant plant) throws IOException {
+    Sample sample = print("Skarrholm", VESSELS.size(), 11, plant);
+    if (plant != Plant.LOST_PAGE) {
+      return sample;
+    }
+    try (PDDocument document = Loader.loadPDF(sample.pdf())) {
+      document.removePage(1);
+      ByteArrayOutputStream out = new ByteArrayOutputStream();
+      document.save(out);
+      return new Sample(sample.name(), out.toByteArray(), new byte[0], List.of());
+    }
+  }
+
+  private static Sample print(String harbour, int vessels, int number, Plant plant)
+      throws IOException {
     String name = "dues-statement-" + harbour.toLowerCase(Locale.ROOT);
     try (Paper paper = new Paper("Statement of dues", "No. " + number + ", " + harbour)) {
       paper.masthead("No. " + number, "Statement of dues", harbour + ", March 2025");
       paper.paragraph(
           "Dues for berths, ice, water and power in the month, for each vessel in the order of its"
               + " first call. Amounts are in crowns and are to be paid within thirty days.");
-      DuesStatement statement = new DuesStatement(paper, 900 + number);
+      DuesStatement statement = new DuesStatement(paper, 900 + number, plant);
       statement.head();
       statement.rows.add(OpenColumns.row("header", HEADS));
       for (String vessel : VESSELS.subList(0, vessels)) {
@@ -109,11 +134,12 @@ final class DuesStatement {
     rows.add(new SampleRow("group", List.of(new SampleCell(vessel, 0, HEADS.size(), 1))));
     next();
     long subtotal = 0;
-    int lines = 4 + random.nextInt(6);
+    int lines = (plant == Plant.LOST_PAGE ? 12 : 4) + random.nextInt(6);
     for (int i = 0; i < lines; i++) {
       subtotal += entry(1 + i * 28 / lines);
     }
-    sum("Dues of " + vessel.substring(0, vessel.indexOf(',')), subtotal, false);
+    boolean wrong = plant == Plant.WRONG_SUBTOTAL && vessel.equals(VESSELS.get(2));
+    sum("Dues of " + vessel.substring(0, vessel.indexOf(',')), subtotal + (wrong ? 100 : 0), false);
   }
 
   private long entry(int day) throws IOException {
@@ -126,12 +152,51 @@ final class DuesStatement {
     List<String> lines = Sheet.wrapped(text, WRAP, paper.sans, SIZE);
     makeRoom(lines.size() + 1);
     List<String> cells =
-        List.of(
-            String.format(Locale.ROOT, "2025-03-%02d", day),
-            text,
-            String.format(Locale.ROOT, "%.1f", tenths / 10.0),
-            money(cents),
-            money(amount));
+        planted(
+            List.of(
+                String.format(Locale.ROOT, "2025-03-%02d", day),
+                text,
+                String.format(Locale.ROOT, "%.1f", tenths / 10.0),
+                money(cents),
+                money(amount)));
+    entries++;
+    boolean here = entries == PLANTED;
+    for (int i = 0; i < (here ? timesPrinted() : 1); i++) {
+      line(cells, lines);
+    }
+    rows.add(OpenColumns.row("body", cells));
+    total += amount;
+    return amount;
+  }
+
+  private int timesPrinted() {
+    if (plant == Plant.LOST_ROW) {
+      return 0;
+    }
+    return plant == Plant.DOUBLED_ROW ? 2 : 1;
+  }
+
+  /** The cells of an entry, with the error where it is planted. */
+  private List<String> planted(List<String> cells) {
+    if (plant == null || entries + 1 != PLANTED) {
+      return cells;
+    }
+    List<String> changed = new ArrayList<>(cells);
+    String amount = cells.get(4);
+    switch (plant) {
+      case EXCHANGED_DIGITS ->
+          changed.set(4, "" + amount.charAt(1) + amount.charAt(0) + amount.substring(2));
+      case SHIFTED_MARK -> changed.set(4, amount.replace(".", "") + ".00");
+      case PRODUCT_OFF -> changed.set(2, cells.get(2).replaceFirst("\\.\\d", "") + "9.9");
+      case UNREADABLE -> changed.set(4, "see note");
+      default -> {
+        // planted elsewhere
+      }
+    }
+    return changed;
+  }
+
+  private void line(List<String> cells, List<String> lines) throws IOException {
     List<String> first = new ArrayList<>(cells);
     first.set(1, lines.get(0));
     columns.print(paper.sheet(), baseline(), paper.sans, first);
@@ -140,9 +205,6 @@ final class DuesStatement {
       columns.print(paper.sheet(), baseline(), paper.sans, 1, more);
       next();
     }
-    rows.add(OpenColumns.row("body", cells));
-    total += amount;
-    return amount;
   }
 
   private void sum(String label, long amount, boolean ruled) throws IOException {

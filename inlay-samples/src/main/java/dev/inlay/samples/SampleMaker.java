@@ -37,6 +37,15 @@ public final class SampleMaker {
     return samples;
   }
 
+  /**
+   * A statement of dues with an error in it.
+   *
+   * @throws IOException if the PDF library cannot write it
+   */
+  public static Sample planted(Plant plant) throws IOException {
+    return DuesStatement.planted(plant);
+  }
+
   /** The password of the locked file in the batch. */
   public static String batchPassword() {
     return PriceListBatch.PASSWORD;

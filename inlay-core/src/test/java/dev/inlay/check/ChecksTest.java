@@ -1,0 +1,163 @@
+package dev.inlay.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.TableBuilder;
+import dev.inlay.record.DataSetPart;
+import dev.inlay.record.DataSetReading;
+import dev.inlay.record.Finding;
+import dev.inlay.spec.DataSetSpec;
+import dev.inlay.spec.SpecException;
+import dev.inlay.spec.SpecReader;
+import dev.inlay.table.RowKind;
+import java.math.BigDecimal;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class ChecksTest {
+
+  private static DataSetPart check(String checks, TableBuilder table) {
+    try {
+      DataSetSpec set =
+          SpecReader.read(
+                  """
+                  report: R
+                  numbers: {decimal: "."}
+                  columns:
+                    code: {from: Code, looks like: "[A-Z0-9]+"}
+                    a: {from: A, type: number, minimum: -1000}
+                    b: {from: B, type: number, optional: yes}
+                  checks:
+                  """
+                      + "  - "
+                      + checks)
+              .dataSets()
+              .get(0);
+      DataSetPart part = DataSetReading.read(set, "f.pdf", List.of(table.build()), List.of());
+      DataSetPart checked = Checks.made(set.checks(), part, "f.pdf");
+      assertThat(checked.ledger().balances()).isTrue();
+      return checked;
+    } catch (SpecException e) {
+      throw new AssertionError(e.messages().toString(), e);
+    }
+  }
+
+  private static List<String> told(DataSetPart part) {
+    return part.findings().stream().map(Finding::message).toList();
+  }
+
+  private static TableBuilder table(String... amounts) {
+    TableBuilder table = new TableBuilder("Code", "A", "B");
+    for (int i = 0; i < amounts.length; i++) {
+      table.row("C" + i, amounts[i], "1");
+    }
+    return table;
+  }
+
+  /** The message on a total that the amounts do not add up to. */
+  private static String explained(String total, String... amounts) {
+    TableBuilder table = table(amounts).row(RowKind.TOTAL, "Total", total, "");
+    List<String> told = told(check("{sum: a, is: totals}", table));
+    assertThat(told).hasSize(1);
+    return told.get(0);
+  }
+
+  @Test
+  void aSumThatAgreesSaysNothingAndIsExact() {
+    TableBuilder table = table("0.10", "0.20", "0.30").row(RowKind.TOTAL, "Total", "0.60", "");
+    assertThat(told(check("{sum: a, is: totals}", table))).isEmpty();
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "61.13|10.00,20.00,13.00,17.00,7.70|no simple explanation",
+        "91.50|12.00,34.50,54.00|54.00 in the row 'C2 54.00 1' on page 1 would be 45.00: two digits",
+        "58.00|12.00,34.00,-12.00|-12.00 in the row 'C2 -12.00 1' on page 1 would be 12.00: its sign",
+        "57.15|12.00,34.00,1115.00|1115.00 in the row 'C2 1115.00 1' on page 1 would be 11.15",
+        "46.00|12.00,34.00,7.00|the row 'C2 7.00 1' on page 1 is not in the printed sum",
+        "60.00|12.00,34.00,7.00|the row 'C2 7.00 1' on page 1 is in the printed sum twice",
+      })
+  void theSmallestExplanationIsSaid(String total, String amounts, String expected) {
+    assertThat(explained(total, amounts.split(","))).contains(expected);
+  }
+
+  @Test
+  void rowsThatExplainItAlikeAreCounted() {
+    assertThat(explained("30.00", "10.00", "20.00", "7.00", "7.00"))
+        .contains("its sign is turned round; 1 more would explain it alike");
+  }
+
+  @Test
+  void aSumAddedWithItsRowsAndADoubledRowAreTold() {
+    TableBuilder table =
+        table("10.00", "20.50")
+            .row(RowKind.SUBTOTAL, "Part", "30.50", "")
+            .row("D", "5.00", "1")
+            .row(RowKind.TOTAL, "Total", "66.00", "");
+    assertThat(told(check("{sum: a, is: totals}", table)))
+        .hasSize(1)
+        .allMatch(m -> m.endsWith("the sum 'Part' was added along with its rows"));
+    TableBuilder twice =
+        new TableBuilder("Code", "A", "B")
+            .row("C1", "10.00", "1")
+            .row("C2", "20.50", "1")
+            .row("C2", "20.50", "1")
+            .row(RowKind.TOTAL, "Total", "30.50", "");
+    assertThat(told(check("{sum: a, is: totals}", twice)))
+        .allMatch(m -> m.contains("'C2 20.50 1' on page 1 is there twice"));
+  }
+
+  @Test
+  void equationsHaveATolerance() {
+    TableBuilder table =
+        new TableBuilder("Code", "A", "B").row("C1", "2.01", "1.00").row("C2", "2.10", "1.00");
+    DataSetPart part = check("{row: b * 2 == a, within: 0.02, effect: hold row}", table);
+    assertThat(told(part))
+        .hasSize(1)
+        .allMatch(m -> m.contains("b * 2 is 2, a is 2.10 (difference 0.1)"));
+    assertThat(part.records()).hasSize(1);
+    assertThat(part.held()).hasSize(1);
+  }
+
+  @Test
+  void keysSerialsAndBalancesAreFollowed() {
+    TableBuilder table =
+        new TableBuilder("Code", "A", "B")
+            .row("C1", "7", "5")
+            .row("C1", "8", "3")
+            .row("C2", "10", "4");
+    assertThat(told(check("{unique: code, effect: hold group}", table)))
+        .containsExactly("unique code: 'C1' is there already: f.pdf, page 1");
+    assertThat(told(check("{serial: a}", table)))
+        .containsExactly("serial a: 10 follows 8; 1 missing");
+    assertThat(told(check("{balance: a, plus: b}", table)))
+        .hasSize(2)
+        .anyMatch(m -> m.contains("the balance above is 7, with 3 it would be 10, printed is 8"));
+  }
+
+  @Test
+  void constraintsHoldARow() {
+    TableBuilder table =
+        new TableBuilder("Code", "A", "B")
+            .row("C1", "7", "5")
+            .row("c?", "8", "3")
+            .row("C3", "-2000", "4");
+    DataSetPart part = check("{row: a > 0 or a <= 0}", table);
+    assertThat(part.records()).hasSize(1);
+    assertThat(told(part))
+        .anyMatch(m -> m.contains("'c?' does not look like [A-Z0-9]+"))
+        .anyMatch(m -> m.contains("'-2000' is less than the minimum -1000"));
+  }
+
+  @Test
+  void slipsAreMendedOnce() {
+    assertThat(Slips.of(new BigDecimal("12.0")))
+        .extracting(s -> s.value().toPlainString())
+        .containsExactly(
+            "-12.0", "21.0", "10.2", "120.0", "1.2", "1200.0", "0.12", "12000.0", "0.012");
+  }
+}

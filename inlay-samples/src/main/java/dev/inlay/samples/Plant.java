@@ -1,0 +1,39 @@
+package dev.inlay.samples;
+
+/** An error planted in a statement of dues, and what a check is to say of it. */
+public enum Plant {
+  /** A subtotal that is not the sum of its rows. */
+  WRONG_SUBTOTAL("dues of a vessel", "(difference 1.00); no simple explanation"),
+  /** A row that is printed twice and summed once. */
+  DOUBLED_ROW("dues of a vessel", "is there twice"),
+  /** Two digits of an amount exchanged. */
+  EXCHANGED_DIGITS("quantity times rate", "two digits are exchanged"),
+  /** The decimal mark of an amount shifted. */
+  SHIFTED_MARK("quantity times rate", "its decimal mark is shifted"),
+  /** A quantity that does not give the amount. */
+  PRODUCT_OFF("quantity times rate", "quantity * rate is"),
+  /** A row that is summed and not printed. */
+  LOST_ROW("dues of a vessel", "no simple explanation"),
+  /** An amount that is no number. */
+  UNREADABLE("dues of a vessel", "could not be read; it would be"),
+  /** The page in the middle is missing. */
+  LOST_PAGE("total dues", "a page or rows between them are missing");
+
+  private final String check;
+  private final String says;
+
+  Plant(String check, String says) {
+    this.check = check;
+    this.says = says;
+  }
+
+  /** The name of the check that finds it. */
+  public String check() {
+    return check;
+  }
+
+  /** What the check says of the cause. */
+  public String says() {
+    return says;
+  }
+}
