@@ -72,7 +72,7 @@ class ArchitectureTest {
           .whereLayer("check")
           .mayOnlyAccessLayers("table", "spec", "record")
           .whereLayer("draft")
-          .mayOnlyAccessLayers("geom", "table", "spec", "record")
+          .mayOnlyAccessLayers("geom", "table", "spec", "record", "check")
           .whereLayer("survey")
           .mayOnlyAccessLayers("table", "extract")
           .whereLayer("draw")

@@ -107,6 +107,39 @@ class DraftIT {
         .contains("holder: {from: Holder, markers: off}");
   }
 
+  /** The checks that a draft proposes, without their evidence. */
+  private static List<String> checks(String spec) {
+    return spec.lines()
+        .map(String::strip)
+        .filter(l -> l.matches("- \\{(row|sum|unique): .*"))
+        .map(l -> l.replaceFirst("\\s+#.*", ""))
+        .toList();
+  }
+
+  @Test
+  void everyTrueRelationIsProposedAndNoFalseOne() throws Exception {
+    assertThat(checks(draft(paper("dues-statement-brennick"), paper("dues-statement-oyle"))))
+        .containsExactly(
+            "- {row: quantity * rate == amount, within: 0.005}",
+            "- {sum: amount, by: [heading], is: subtotals}",
+            "- {sum: amount, is: totals}");
+    Files.delete(folder.resolve("drafted.inlay.yaml"));
+    assertThat(checks(draft(paper("landings-2025-q1"), paper("landings-2025-q2"))))
+        .containsExactly(
+            "- {sum: landings, is: totals}",
+            "- {sum: boxed, is: totals}",
+            "- {sum: bulk, is: totals}",
+            "- {sum: value, is: totals}",
+            "- {sum: vessels, is: totals}",
+            "- {sum: landings, is: totals}",
+            "- {sum: landed_weight, is: totals}");
+    Files.delete(folder.resolve("drafted.inlay.yaml"));
+    assertThat(checks(draft(paper("quay-prices-2025-w14"), paper("quay-prices-2025-w15"))))
+        .containsExactly("- {unique: code}", "- {unique: species_and_grade}");
+    Files.delete(folder.resolve("drafted.inlay.yaml"));
+    assertThat(checks(draft(paper("season-summary-2024"), paper("season-summary-2025")))).isEmpty();
+  }
+
   @Test
   void aPaperWithoutTablesGivesNoSpec() throws Exception {
     Result result = Program.run(folder, "draft", paper("quay-prices-2025-w20"), "-o", "no.yaml");

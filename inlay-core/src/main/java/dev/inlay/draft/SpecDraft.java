@@ -50,7 +50,20 @@ public final class SpecDraft {
       throw new IllegalArgumentException(
           "no table is common to most of the files; inlay survey shows what they hold");
     }
-    return draft.text();
+    return draft.withChecks(draft.text());
+  }
+
+  private String withChecks(String text) {
+    String spec = text;
+    for (int set = 0; set < layouts.size(); set++) {
+      List<String> checks = Relations.of(text, set, files);
+      String indent = "  ".repeat(layouts.size() > 1 ? 2 : 0);
+      StringBuilder lines = new StringBuilder(checks.isEmpty() ? "" : "checks:");
+      checks.forEach(c -> lines.append("\n").append(indent).append("  ").append(c));
+      String place = indent + Relations.marker(set) + "\n";
+      spec = spec.replace(place, checks.isEmpty() ? "" : indent + lines + "\n");
+    }
+    return spec;
   }
 
   private String text() {
@@ -111,6 +124,7 @@ public final class SpecDraft {
     }
     values(depth, layout, fields);
     leaveOut(depth, layout);
+    yaml.line(depth, Relations.marker(layouts.indexOf(layout)));
     tellUnpivot(depth, layout);
   }
 
