@@ -44,7 +44,7 @@ public final class Checks {
 
   private void make(CheckSpec check) {
     switch (check.kind()) {
-      case ROW -> rows(check);
+      case ROW -> new RowCheck(check, part, this).make();
       case SUM -> new SumCheck(check, part, this).make();
       case COUNT -> count(check);
       case UNIQUE -> unique(check);
@@ -109,78 +109,6 @@ public final class Checks {
               contents.put(field, plain ? content : content.toString());
             });
     return contents;
-  }
-
-  private void rows(CheckSpec check) {
-    for (DataRecord record : part.records()) {
-      String flaw = flaw(check, contents(record));
-      if (flaw != null) {
-        say(check, flaw, record.origin(), List.of(record), List.of(record));
-      }
-    }
-  }
-
-  private static String flaw(CheckSpec check, Map<String, Object> contents) {
-    try {
-      if (check.right() == null) {
-        Object held = check.left().evaluate(contents);
-        return held == null || Boolean.TRUE.equals(held)
-            ? null
-            : "'" + check.left() + "' does not hold" + values(check.left().fields(), contents);
-      }
-      Object left = check.left().evaluate(contents);
-      Object right = check.right().evaluate(contents);
-      if (!(left instanceof BigDecimal a) || !(right instanceof BigDecimal b)) {
-        return null;
-      }
-      BigDecimal off = b.subtract(a);
-      return off.abs().compareTo(check.within()) <= 0
-          ? null
-          : check.left()
-              + " is "
-              + a.stripTrailingZeros().toPlainString()
-              + ", "
-              + check.right()
-              + " is "
-              + b.toPlainString()
-              + " (difference "
-              + off.stripTrailingZeros().toPlainString()
-              + ")"
-              + slip(check, contents, b);
-    } catch (IllegalArgumentException e) {
-      return e.getMessage();
-    }
-  }
-
-  /** Which one field, with a slip of its digits mended, would make an equation hold. */
-  private static String slip(CheckSpec check, Map<String, Object> contents, BigDecimal right) {
-    List<String> fits = new ArrayList<>();
-    List<String> fields = new ArrayList<>(check.left().fields());
-    fields.addAll(check.right().fields());
-    for (String field : fields) {
-      if (contents.get(field) instanceof BigDecimal value) {
-        for (Slips.Slip slip : Slips.of(value)) {
-          Map<String, Object> mended = new HashMap<>(contents);
-          mended.put(field, slip.value());
-          Object left = check.left().evaluate(mended);
-          Object other = check.right().evaluate(mended);
-          boolean holds =
-              left instanceof BigDecimal a
-                  && other instanceof BigDecimal b
-                  && a.subtract(b).abs().compareTo(check.within()) <= 0;
-          if (holds) {
-            fits.add(field + " would be " + slip.value().toPlainString() + ": " + slip.words());
-          }
-        }
-      }
-    }
-    return fits.size() == 1 ? "; " + fits.get(0) : "";
-  }
-
-  private static String values(List<String> fields, Map<String, Object> contents) {
-    List<String> texts = new ArrayList<>();
-    fields.forEach(f -> texts.add(f + " is " + contents.get(f)));
-    return texts.isEmpty() ? "" : ": " + String.join(", ", texts);
   }
 
   private void count(CheckSpec check) {

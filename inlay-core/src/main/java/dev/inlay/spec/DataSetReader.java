@@ -1,50 +1,29 @@
 package dev.inlay.spec;
 
-import dev.inlay.geom.Length;
-import dev.inlay.page.PageSelection;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
-import org.snakeyaml.engine.v2.common.FlowStyle;
 import org.snakeyaml.engine.v2.nodes.MappingNode;
 import org.snakeyaml.engine.v2.nodes.Node;
-import org.snakeyaml.engine.v2.nodes.Tag;
 
 /** Reads what is wanted of one data set. */
 final class DataSetReader {
-
-  private static final String NAME = "[\\p{L}_][\\p{L}\\p{N}_]*";
-
-  /** What {@code leave out} may name, with the kinds of rows it means. */
-  private static final Map<String, String> KINDS =
-      Map.of(
-          "totals", "total",
-          "subtotals", "subtotal",
-          "headings", "group",
-          "notes", "note",
-          "blank rows", "blank");
-
-  /** What is left out where a spec says nothing: rows that are no records. */
-  private static final List<String> USUALLY_LEFT_OUT =
-      List.of("subtotals", "totals", "headings", "notes");
-
-  private static final Node NO_KEYS = new MappingNode(Tag.MAP, List.of(), FlowStyle.FLOW);
 
   private final Section section;
   private final String name;
   private final FormReader forms;
   private final Messages messages;
+  private final ColumnReader columns;
 
   DataSetReader(Section section, String name, FormReader forms) {
     this.section = section;
     this.name = name;
     this.forms = forms;
     messages = section.messages();
+    columns = new ColumnReader(section, forms);
   }
 
   DataSetSpec read() {
@@ -53,7 +32,7 @@ final class DataSetReader {
     Map<String, FieldSpec> fields = new LinkedHashMap<>();
     List<PageValue> values = new ArrayList<>();
     Shape shape = new ShapeReader(section).read();
-    columns(taken(records, headings, shape), fields);
+    readColumns(taken(records, headings, shape), fields);
     values(fields, values);
     headings.forEach(h -> h.fields().forEach(f -> add(f, fields)));
     records.ifPresent(
@@ -62,11 +41,11 @@ final class DataSetReader {
           r.continued().forEach(c -> c.groups().forEach(f -> add(f, fields)));
         });
     shaped(shape, fields);
-    List<LeaveOutRule> leaveOut = leaveOut();
+    List<LeaveOutRule> leaveOut = new LeaveOutReader(section).read();
     DataSetSpec set =
         new DataSetSpec(
             name,
-            section.get("table").map(this::tables).orElse(TableSpec.ALL),
+            section.get("table").map(new TableSpecReader(section)::read).orElse(TableSpec.ALL),
             records,
             List.copyOf(fields.values()),
             values,
@@ -107,22 +86,6 @@ final class DataSetReader {
     return taken;
   }
 
-  private static Constraints constraints(Section column) {
-    return new Constraints(
-        column.read("minimum", DataSetReader::number),
-        column.read("maximum", DataSetReader::number),
-        column.pattern("looks like"),
-        column.texts("one of"));
-  }
-
-  private static BigDecimal number(String text) {
-    try {
-      return new BigDecimal(text.strip());
-    } catch (NumberFormatException e) {
-      throw new IllegalArgumentException("'" + text + "' is no number", e);
-    }
-  }
-
   /** The fields that splits give; what is wrong in them is told where they are read. */
   private static List<String> splitGroups(Section fields) {
     return fields.values().values().stream()
@@ -133,58 +96,20 @@ final class DataSetReader {
         .toList();
   }
 
-  private void columns(List<String> taken, Map<String, FieldSpec> fields) {
+  private void readColumns(List<String> taken, Map<String, FieldSpec> fields) {
     Optional<Node> node = section.get("columns");
     if (node.isEmpty()) {
       return;
     }
     for (Map.Entry<String, Node> entry : Section.ofAny(node.get(), messages).values().entrySet()) {
       String field = entry.getKey();
-      checkName(field, entry.getValue());
-      fields.put(field, column(field, entry.getValue(), taken.contains(field)));
+      columns.checkName(field, entry.getValue());
+      fields.put(field, columns.read(field, entry.getValue(), taken.contains(field)));
     }
     for (FieldSpec field : List.copyOf(fields.values())) {
       field.form().split().ifPresent(p -> p.groups().forEach(g -> add(g, fields)));
       field.form().markersTo().ifPresent(m -> add(m, fields));
     }
-  }
-
-  private void checkName(String field, Node at) {
-    if (!field.matches(NAME)) {
-      messages.add(
-          at,
-          "'"
-              + field
-              + "' is no name for a field: use letters, figures and _; 'fields' can give it"
-              + " another name in the result");
-    }
-  }
-
-  private FieldSpec column(String field, Node node, boolean taken) {
-    if (!(node instanceof MappingNode)) {
-      String heading = section.textOf(node, "'" + field + "'");
-      return new FieldSpec(
-          field,
-          List.of(heading),
-          OptionalInt.empty(),
-          FieldSpec.USUAL_SIMILARITY,
-          false,
-          forms.read(Section.ofAny(NO_KEYS, messages), FieldType.STRING));
-    }
-    Section column = Section.of(node, SpecKeys.COLUMN, messages);
-    List<String> headings = column.texts("from");
-    OptionalInt position = column.number("position");
-    if (headings.isEmpty() && position.isEmpty() && !taken) {
-      headings = List.of(field.replace('_', ' '));
-    }
-    return new FieldSpec(
-        field,
-        headings,
-        position,
-        column.share("similar", FieldSpec.USUAL_SIMILARITY),
-        column.flag("optional"),
-        forms.read(column, FieldType.STRING),
-        constraints(column));
   }
 
   private void values(Map<String, FieldSpec> fields, List<PageValue> values) {
@@ -194,7 +119,7 @@ final class DataSetReader {
     }
     for (Map.Entry<String, Node> entry : Section.ofAny(node.get(), messages).values().entrySet()) {
       String field = entry.getKey();
-      checkName(field, entry.getValue());
+      columns.checkName(field, entry.getValue());
       Section at = Section.of(entry.getValue(), SpecKeys.VALUE, messages);
       ValueForm form = forms.read(at, FieldType.STRING);
       fields.put(field, FieldSpec.made(field, form));
@@ -247,54 +172,6 @@ final class DataSetReader {
     return rules;
   }
 
-  private List<LeaveOutRule> leaveOut() {
-    List<LeaveOutRule> rules = new ArrayList<>();
-    if (!section.has("leave out")) {
-      USUALLY_LEFT_OUT.forEach(k -> rules.add(LeaveOutRule.ofKind(k, KINDS.get(k))));
-      return rules;
-    }
-    for (Node item : section.items("leave out")) {
-      if (item instanceof MappingNode) {
-        rules.add(leaveOut(Section.of(item, SpecKeys.LEAVE_OUT, messages)));
-      } else {
-        String word = section.textOf(item, "'leave out'");
-        if (KINDS.containsKey(word)) {
-          rules.add(LeaveOutRule.ofKind(word, KINDS.get(word)));
-        } else {
-          messages.add(item, unknownKind(word));
-        }
-      }
-    }
-    return rules;
-  }
-
-  private static String unknownKind(String word) {
-    return "'"
-        + word
-        + "' is no kind of row"
-        + Wording.nearest(word, KINDS.keySet())
-            .map(k -> "; probably '" + k + "'")
-            .orElse(
-                "; one of totals, subtotals, headings, notes, blank rows, or a rule as {name: small"
-                    + " catches, where: boxes < 3}");
-  }
-
-  private LeaveOutRule leaveOut(Section one) {
-    LeaveOutRule rule =
-        new LeaveOutRule(
-            one.needed("name"),
-            Optional.empty(),
-            one.expression("where"),
-            one.pattern("text"),
-            one.pattern("before"),
-            one.pattern("after"));
-    boolean says = one.has("where") || one.has("text") || one.has("before") || one.has("after");
-    if (!says) {
-      messages.add(one.node(), "say which rows: 'where', 'text', 'before' or 'after'");
-    }
-    return rule;
-  }
-
   private void shaped(Shape shape, Map<String, FieldSpec> fields) {
     shape
         .fold()
@@ -342,46 +219,5 @@ final class DataSetReader {
         record,
         one.patterns("continued"),
         one.patterns("leave out"));
-  }
-
-  private TableSpec tables(Node node) {
-    if (!(node instanceof MappingNode)) {
-      TableSpec all = TableSpec.ALL;
-      return new TableSpec(
-          List.of(section.textOf(node, "'table'")),
-          all.headings(),
-          all.similar(),
-          all.order(),
-          all.pages(),
-          all.below(),
-          all.above(),
-          all.first(),
-          all.later(),
-          all.rulings());
-    }
-    Section one = Section.of(node, SpecKeys.TABLE, messages);
-    return new TableSpec(
-        one.texts("title"),
-        one.texts("headings"),
-        one.share("similar", FieldSpec.USUAL_SIMILARITY),
-        order(one),
-        one.read("pages", PageSelection::parse).orElse(PageSelection.ALL),
-        one.text("below"),
-        one.text("above"),
-        place(one),
-        one.get("later pages").map(n -> place(Section.of(n, SpecKeys.PLACE, messages))),
-        one.choice("rulings", "weigh", "weigh", "use", "ignore"));
-  }
-
-  private static OptionalInt order(Section one) {
-    return one.text("order").filter("last"::equals).isPresent()
-        ? OptionalInt.of(-1)
-        : one.number("order");
-  }
-
-  private static TableSpec.Place place(Section at) {
-    return new TableSpec.Place(
-        at.read("frame", Length::parseFrame),
-        at.read("gutters", Length::parseAll).orElse(List.of()));
   }
 }
