@@ -27,6 +27,9 @@ final class ResultWorkbook {
 
   private static final int MOST_TEXT = 32_767;
 
+  /** The document is copied, and pressed well, when it is put in place. */
+  private static final int FAST = 1;
+
   /** A sheet's numbers are binary and hold so many digits. */
   private static final int MOST_DIGITS = 15;
 
@@ -39,6 +42,9 @@ final class ResultWorkbook {
 
   /** As in the workbooks of tables; programs that do not know table styles show it. */
   private static final String HEADER_SHADE = "E3EAF0";
+
+  /** The width of a bracket behind figures, so that they do not touch the text in the next cell. */
+  private static final String ROOM = "_)";
 
   private static final String DAY_FORMAT = "yyyy-mm-dd";
 
@@ -64,6 +70,7 @@ final class ResultWorkbook {
     }
     ResultWorkbook writer = new ResultWorkbook();
     Workbook workbook = new Workbook(out, "Inlay", "00.0100");
+    workbook.setCompressionLevel(FAST);
     for (ResultSheet sheet : sheets) {
       writer.sheet(workbook, sheet);
     }
@@ -98,9 +105,6 @@ final class ResultWorkbook {
       List<Cell> row = sheet.rows().get(r);
       for (int c = 0; c < columns; c++) {
         cell(to, r + 1, c, row.get(c), heads[c]);
-        if (followsNumbers(sheet, c) && row.get(c).content() != null) {
-          to.style(r + 1, c).horizontalAlignment("left").indent(1).set();
-        }
         widths[c] = Math.max(widths[c], shown(row.get(c)));
       }
     }
@@ -136,7 +140,9 @@ final class ResultWorkbook {
     }
     if (content instanceof BigDecimal number && number.precision() <= MOST_DIGITS) {
       to.value(row, column, number);
-      to.style(row, column).format(cell.format().isEmpty() ? "General" : cell.format()).set();
+      to.style(row, column)
+          .format(cell.format().isEmpty() ? "General" : cell.format() + ROOM)
+          .set();
     } else if (content instanceof LocalDate day && !day.isBefore(FIRST_DAY)) {
       to.value(row, column, day);
       to.style(row, column).format(DAY_FORMAT).horizontalAlignment("left").set();

@@ -8,6 +8,7 @@ import dev.inlay.record.RowLedger;
 import dev.inlay.record.RuleUse;
 import dev.inlay.record.RunResult;
 import dev.inlay.record.Severity;
+import dev.inlay.table.TextLedger;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -70,8 +71,24 @@ public final class RunText {
     for (Map.Entry<String, Integer> rule : all.leftOut().entrySet()) {
       lines.add("  left out by '" + rule.getKey() + "': " + number(rule.getValue()));
     }
+    lines.add(characters(result));
     lines.addAll(findings(result.findings()));
     return lines;
+  }
+
+  private static String characters(RunResult result) {
+    TextLedger text =
+        result.files().stream().map(FileRun::characters).reduce(TextLedger.EMPTY, TextLedger::plus);
+    return number(text.printed())
+        + " characters printed = "
+        + number(text.inCells())
+        + " in tables + "
+        + number(text.furniture())
+        + " furniture + "
+        + number(text.outside())
+        + " outside + "
+        + number(text.leaders() + text.stray())
+        + " leaders and strays";
   }
 
   private static String number(int number) {
