@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * A regular expression that cannot hang a run: its time grows with the text and never faster, since
@@ -48,11 +47,6 @@ public final class TextPattern {
         .sorted(Map.Entry.comparingByValue())
         .map(Map.Entry::getKey)
         .toList();
-  }
-
-  /** Whether it has groups without a name. */
-  boolean hasPlainGroup() {
-    return pattern.groupCount() > pattern.namedGroups().size();
   }
 
   /** Whether it is found in a text. */
@@ -96,11 +90,6 @@ public final class TextPattern {
       taken.put(group, text == null ? "" : text.strip());
     }
     return taken;
-  }
-
-  /** The names of the groups, as a set. */
-  public Set<String> groupSet() {
-    return Set.copyOf(groups());
   }
 
   @Override

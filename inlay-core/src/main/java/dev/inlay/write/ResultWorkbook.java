@@ -44,7 +44,7 @@ final class ResultWorkbook {
   private static final String HEADER_SHADE = "E3EAF0";
 
   /** The width of a bracket behind figures, so that they do not touch the text in the next cell. */
-  private static final String ROOM = "_)";
+  private static final String ROOM = "_)_)";
 
   private static final String DAY_FORMAT = "yyyy-mm-dd";
 
@@ -97,7 +97,7 @@ final class ResultWorkbook {
           .fillColor(HEADER_SHADE)
           .borderStyle(BorderSide.BOTTOM, BorderStyle.THIN)
           .horizontalAlignment(sheet.columns().get(c).numeric() ? "right" : "left")
-          .indent(followsNumbers(sheet, c) ? 1 : 0)
+          .indent(sheet.columns().get(c).numeric() ? 1 : 0)
           .set();
       widths[c] = DisplayWidth.of(heads[c]);
     }
@@ -120,13 +120,6 @@ final class ResultWorkbook {
     to.fitToWidth((short) 1);
     to.fitToHeight((short) 0);
     to.finish();
-  }
-
-  /** Whether texts would touch the figures at their left. */
-  private static boolean followsNumbers(ResultSheet sheet, int column) {
-    return column > 0
-        && sheet.columns().get(column - 1).numeric()
-        && !sheet.columns().get(column).numeric();
   }
 
   private static int shown(Cell cell) {
