@@ -11,6 +11,7 @@ import dev.inlay.spec.PageValue;
 import dev.inlay.spec.ReportSpec;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * Gathers the lines of a file's pages as far as a spec needs them: to the end where rows or values
@@ -18,13 +19,20 @@ import java.util.List;
  */
 final class LineGathering {
 
-  private final ReportSpec spec;
   private final boolean toTheEnd;
   private final List<PageLine> lines = new ArrayList<>();
-  private boolean done;
+
+  /** What was not met yet; each page is searched once. */
+  private final List<ReportSpec.Recognition> unmet;
+
+  private final List<PageValue> unseen;
 
   LineGathering(ReportSpec spec) {
-    this.spec = spec;
+    unmet = new ArrayList<>(spec.recognisedBy());
+    unseen =
+        spec.dataSets().stream()
+            .flatMap(s -> s.values().stream())
+            .collect(Collectors.toCollection(ArrayList::new));
     toTheEnd =
         spec.recognisedBy().stream().anyMatch(ReportSpec.Recognition::missing)
             || spec.dataSets().stream().anyMatch(LineGathering::readsAllPages);
@@ -37,14 +45,14 @@ final class LineGathering {
 
   /** Takes the next page. */
   void take(Page page) {
-    if (done) {
+    if (!lines.isEmpty() && !toTheEnd && unmet.isEmpty() && unseen.isEmpty()) {
       return;
     }
+    int before = lines.size();
     add(page, lines);
-    done =
-        !toTheEnd
-            && Recognizer.reasonAgainst(spec.recognisedBy(), lines).isEmpty()
-            && spec.dataSets().stream().allMatch(s -> DataSetReading.hasAllValues(s, lines));
+    List<PageLine> own = lines.subList(before, lines.size());
+    unmet.removeIf(sign -> Recognizer.holder(sign, own).isPresent());
+    unseen.removeIf(value -> DataSetReading.isSeen(value, own));
   }
 
   /** Adds the lines of a page, in reading order. */

@@ -99,15 +99,7 @@ public final class Checks {
   /** The contents of a record as expressions take them. */
   static Map<String, Object> contents(DataRecord record) {
     Map<String, Object> contents = new HashMap<>();
-    record
-        .values()
-        .forEach(
-            (field, value) -> {
-              Object content = value.content();
-              boolean plain =
-                  content == null || content instanceof BigDecimal || content instanceof Boolean;
-              contents.put(field, plain ? content : content.toString());
-            });
+    record.values().forEach((field, value) -> contents.put(field, value.reckonable()));
     return contents;
   }
 

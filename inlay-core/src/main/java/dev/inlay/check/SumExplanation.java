@@ -5,8 +5,10 @@ import dev.inlay.record.PrintedSum;
 import dev.inlay.record.Value;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 
 /**
@@ -82,12 +84,11 @@ final class SumExplanation {
 
   /** A row that stands there twice and is in the sum once. */
   private Optional<String> doubled() {
-    for (int i = 1; i < rows.size(); i++) {
-      for (int j = 0; j < i; j++) {
-        boolean same = printed(rows.get(i)).equals(printed(rows.get(j)));
-        if (same && isOff(number(rows.get(i)).negate())) {
-          return Optional.of("the row " + quoted(rows.get(i)) + " is there twice");
-        }
+    Set<List<String>> seen = new HashSet<>();
+    for (DataRecord row : rows) {
+      // a doubled row has the figure that is too much, so no other needs to be kept
+      if (isOff(number(row).negate()) && !seen.add(printed(row))) {
+        return Optional.of("the row " + quoted(row) + " is there twice");
       }
     }
     return Optional.empty();

@@ -3,11 +3,10 @@ package dev.inlay.extract;
 import dev.inlay.geom.Box;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.Page;
+import dev.inlay.page.PlainText;
 import dev.inlay.page.TextLine;
 import dev.inlay.table.Guidance;
-import java.text.Normalizer;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -87,21 +86,13 @@ final class AreaFinder {
   }
 
   private static int indexOf(String text, List<TextLine> lines, int from) {
-    String wanted = plain(text);
+    String wanted = PlainText.of(text);
     for (int i = from; i < lines.size(); i++) {
-      if (plain(lines.get(i).text()).contains(wanted)) {
+      if (PlainText.of(lines.get(i).text()).contains(wanted)) {
         return i;
       }
     }
     return -1;
-  }
-
-  /** Letters of either case, and any white space, count the same. */
-  private static String plain(String text) {
-    return Normalizer.normalize(text, Normalizer.Form.NFKC)
-        .toLowerCase(Locale.ROOT)
-        .replaceAll("\\s+", " ")
-        .strip();
   }
 
   /** The option and text that no page held, for a message; empty where all were met. */

@@ -45,10 +45,9 @@ public final class DataSetReading {
     return reading.tally.part(reading.used, reading.columns, reading.asked, reading.forms);
   }
 
-  /** Whether every value outside the columns that a spec wants was seen in some lines. */
-  public static boolean hasAllValues(DataSetSpec set, List<PageLine> lines) {
-    PageValues values = new PageValues(set.values(), lines);
-    return set.values().stream().noneMatch(v -> values.sightings(v).isEmpty());
+  /** Whether a value outside the columns is seen in some lines; it stands on one page. */
+  public static boolean isSeen(PageValue value, List<PageLine> lines) {
+    return !new PageValues(List.of(value), lines).sightings(value).isEmpty();
   }
 
   private void tellValues(PageValues values) {

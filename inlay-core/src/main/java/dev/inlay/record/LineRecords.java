@@ -16,6 +16,7 @@ import java.util.Optional;
 /** Makes records of lines of text by patterns, where no table gives them. */
 final class LineRecords {
 
+  private static final String RECORD = "record";
   private static final String UNFIT = "lines that fit no pattern";
   private static final String LEFT_OUT = "lines left out";
   private static final String CONTINUED = "lines that go on";
@@ -42,20 +43,21 @@ final class LineRecords {
     RecordBuilder records = new RecordBuilder(set, set.fields(), tally, filter, numbers(listing));
     records.beginTable();
     joining = new RowJoining(set.shape(), records);
-    tally.uses().name("record");
+    tally.uses().name(RECORD);
     for (PageLine line : listing) {
       tally.read();
       take(line, filter);
     }
     joining.flush();
-    if (tally.uses().tookNothing("record")) {
-      listing.forEach(
-          l -> NearMiss.of(patterns.record(), l).ifPresent(m -> missed("record", l, m)));
+    if (tally.uses().tookNothing(RECORD)) {
+      listing.stream()
+          .filter(l -> tally.uses().wantsMisses(RECORD))
+          .forEach(l -> NearMiss.of(patterns.record(), l).ifPresent(m -> missed(l, m)));
     }
   }
 
-  private void missed(String rule, PageLine line, String why) {
-    tally.uses().missed(rule, RuleUses.quote(line.text(), line.page()), why);
+  private void missed(PageLine line, String why) {
+    tally.uses().missed(RECORD, RuleUses.quote(line.text(), line.page()), why);
   }
 
   private List<PageLine> listing(List<PageLine> lines) {
@@ -98,7 +100,9 @@ final class LineRecords {
       tally.leaveOut(TableRecords.CARRIED, line.text(), line.page());
     } else if (!takeRecord(line, text, filter) && !takeMore(line, text)) {
       tally.leaveOut(UNFIT, line.text(), line.page());
-      missed("record", line, NearMiss.of(patterns.record(), line).orElse(""));
+      if (tally.uses().wantsMisses(RECORD)) {
+        missed(line, NearMiss.of(patterns.record(), line).orElse(""));
+      }
       tally.say(
           Severity.WARNING,
           "unfit-line",
@@ -122,7 +126,7 @@ final class LineRecords {
       tally.leaveOut(rule.get(), line.text(), line.page());
       return true;
     }
-    tally.uses().took("record", line.text(), line.page());
+    tally.uses().took(RECORD, line.text(), line.page());
     Map<String, Raw> raws = new HashMap<>(headings.carried());
     raws.putAll(values.of(row, at));
     raws.putAll(printed);

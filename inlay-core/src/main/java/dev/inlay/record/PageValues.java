@@ -1,9 +1,9 @@
 package dev.inlay.record;
 
 import dev.inlay.geom.Box;
+import dev.inlay.page.PlainText;
 import dev.inlay.record.PageLine.LineWord;
 import dev.inlay.spec.PageValue;
-import dev.inlay.spec.Wording;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -97,12 +97,12 @@ final class PageValues {
 
   /** The first and last word of a label in a line; null where it does not stand there. */
   private static int[] label(String label, PageLine line) {
-    String wanted = Wording.plain(label);
+    String wanted = PlainText.of(label);
     List<LineWord> words = line.words();
     for (int i = 0; i < words.size(); i++) {
       StringBuilder text = new StringBuilder();
       for (int j = i; j < words.size() && text.length() < wanted.length(); j++) {
-        text.append(j > i ? " " : "").append(Wording.plain(words.get(j).text()));
+        text.append(j > i ? " " : "").append(PlainText.of(words.get(j).text()));
         if (text.toString().startsWith(wanted)) {
           return new int[] {i, j};
         }
@@ -115,7 +115,7 @@ final class PageValues {
   private static Raw beside(String label, PageLine line, int[] at) {
     List<LineWord> words = line.words();
     String joined = join(words.subList(at[0], at[1] + 1));
-    int more = Wording.plain(joined).length() - Wording.plain(label).length();
+    int more = PlainText.of(joined).length() - PlainText.of(label).length();
     String stuck = more > 0 ? joined.substring(joined.length() - more) : "";
     int end = at[1] + 1;
     while (end < words.size() && (end == at[1] + 1 || !isWide(words, end, line))) {

@@ -4,7 +4,6 @@ import dev.inlay.number.NumberForm;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.FieldSpec;
 import dev.inlay.spec.Shape;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -58,7 +57,7 @@ final class RecordBuilder {
       Raw raw = raws.getOrDefault(field.name(), Raw.NOTHING);
       Value value = read(field, raw, origin, reasons, unread);
       values.put(field.name(), value);
-      contents.put(field.name(), reckonable(value.content()));
+      contents.put(field.name(), value.reckonable());
     }
     Optional<String> rule = Optional.empty();
     try {
@@ -121,16 +120,6 @@ final class RecordBuilder {
       values.put(computed.field(), Value.reckoned(content));
       contents.put(computed.field(), content);
     }
-  }
-
-  /** Days compare as their texts do, so expressions need no types for them. */
-  private static Object reckonable(Object content) {
-    boolean plain =
-        content == null
-            || content instanceof BigDecimal
-            || content instanceof String
-            || content instanceof Boolean;
-    return plain ? content : content.toString();
   }
 
   /** Begins a table: nothing goes on from the one before. */

@@ -25,11 +25,16 @@ final class RuleUses {
     examples.putIfAbsent(rule, quote(text, page));
   }
 
+  /** Whether more near misses of a rule are kept, so that finding one is worth its time. */
+  boolean wantsMisses(String rule) {
+    return misses.getOrDefault(rule, List.of()).size() < MOST_MISSES;
+  }
+
   /** Notes a text that a rule nearly took; only the first few are kept. */
   void missed(String rule, String text, String why) {
     List<String> list = misses.computeIfAbsent(rule, r -> new ArrayList<>());
     String miss = text + (why.isEmpty() ? "" : ": " + why);
-    if (list.size() < MOST_MISSES && !list.contains(miss)) {
+    if (wantsMisses(rule) && !list.contains(miss)) {
       list.add(miss);
     }
   }

@@ -1,5 +1,6 @@
 package dev.inlay.record;
 
+import dev.inlay.page.PlainText;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.FieldSpec;
 import dev.inlay.spec.TableSpec;
@@ -68,8 +69,8 @@ record TableFit(Table table, boolean fits, String reason) {
   }
 
   private static boolean isTitle(String wanted, Table table, TableSpec spec) {
-    String title = Wording.plain(table.title().orElse(""));
-    return title.contains(Wording.plain(wanted))
+    String title = PlainText.of(table.title().orElse(""));
+    return title.contains(PlainText.of(wanted))
         || Wording.similarity(wanted, title) >= spec.similar();
   }
 

@@ -33,6 +33,10 @@ final class TableRecords {
   private final List<FieldSpec> fields;
   private final ColumnMatch match;
   private final RowFilter filter;
+
+  /** The digits and marks of the numbers in each numeric field. */
+  private final Map<String, List<String>> cores = new HashMap<>();
+
   private final NumberForm numbers;
   private int firstRow;
 
@@ -45,7 +49,12 @@ final class TableRecords {
     fields = set.takesAllColumns() ? withColumns(set, table) : set.fields();
     match = ColumnMatch.of(fields, view);
     filter = new RowFilter(set.leaveOut());
-    numbers = numbers();
+    for (FieldSpec field : fields) {
+      if (field.form().type().isNumeric()) {
+        cores.put(field.name(), cores(field));
+      }
+    }
+    numbers = NumberForm.of(cores.values());
   }
 
   /** Where a spec names no columns, each column is a field under its own heading. */
@@ -80,7 +89,7 @@ final class TableRecords {
     Map<String, String> forms = new TreeMap<>();
     for (FieldSpec field : fields) {
       if (field.form().type().isNumeric() && match.columns().containsKey(field.name())) {
-        NumberForm form = NumberForm.of(List.of(cores(field)));
+        NumberForm form = NumberForm.of(List.of(cores.get(field.name())));
         form.decimalMark().ifPresent(m -> forms.put(field.name(), String.valueOf(m)));
       }
     }
@@ -129,11 +138,6 @@ final class TableRecords {
     }
     joining.flush();
     return true;
-  }
-
-  private NumberForm numbers() {
-    return NumberForm.of(
-        fields.stream().filter(f -> f.form().type().isNumeric()).map(this::cores).toList());
   }
 
   private Origin start() {

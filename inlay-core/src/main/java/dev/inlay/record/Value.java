@@ -1,5 +1,6 @@
 package dev.inlay.record;
 
+import java.math.BigDecimal;
 import java.util.Optional;
 
 /**
@@ -19,6 +20,14 @@ public record Value(Object content, String printed, boolean grouped, Optional<Or
   /** A value that is reckoned from others. */
   static Value reckoned(Object content) {
     return new Value(content, "", false, Optional.empty());
+  }
+
+  /**
+   * The content as expressions take it: days and months as their texts, which compare as they do.
+   */
+  public Object reckonable() {
+    boolean plain = content == null || content instanceof BigDecimal || content instanceof Boolean;
+    return plain ? content : content.toString();
   }
 
   /** Whether there is no value. */

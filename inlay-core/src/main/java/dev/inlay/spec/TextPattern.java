@@ -16,9 +16,15 @@ import java.util.Optional;
 public final class TextPattern {
 
   private final Pattern pattern;
+  private final List<String> groups;
 
   private TextPattern(Pattern pattern) {
     this.pattern = pattern;
+    groups =
+        pattern.namedGroups().entrySet().stream()
+            .sorted(Map.Entry.comparingByValue())
+            .map(Map.Entry::getKey)
+            .toList();
   }
 
   /**
@@ -43,10 +49,7 @@ public final class TextPattern {
 
   /** The names of its groups, in their order. */
   public List<String> groups() {
-    return pattern.namedGroups().entrySet().stream()
-        .sorted(Map.Entry.comparingByValue())
-        .map(Map.Entry::getKey)
-        .toList();
+    return groups;
   }
 
   /** Whether it is found in a text. */
@@ -85,7 +88,7 @@ public final class TextPattern {
 
   private Map<String, String> named(Matcher m) {
     Map<String, String> taken = new LinkedHashMap<>();
-    for (String group : groups()) {
+    for (String group : groups) {
       String text = m.group(group);
       taken.put(group, text == null ? "" : text.strip());
     }

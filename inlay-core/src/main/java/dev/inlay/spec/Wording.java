@@ -37,14 +37,6 @@ public final class Wording {
         .replaceAll("[^\\p{L}\\p{N}]+", "");
   }
 
-  /** A text for comparison: letters of either case, and any white space, count the same. */
-  public static String plain(String text) {
-    return Normalizer.normalize(text, Normalizer.Form.NFKC)
-        .toLowerCase(Locale.ROOT)
-        .replaceAll("\\s+", " ")
-        .strip();
-  }
-
   /** The word that was probably meant by a misspelt one. */
   public static Optional<String> nearest(String word, Collection<String> words) {
     return words.stream()

@@ -24,7 +24,6 @@ import java.util.List;
  */
 final class ResultDatabase {
 
-  private static final int MOST_DIGITS = 15;
   private static final List<String> ORIGIN =
       List.of("source_file", "source_page", "source_table", "source_box");
 
@@ -113,7 +112,7 @@ final class ResultDatabase {
 
   private static Object binary(Object content) {
     if (content instanceof BigDecimal number) {
-      if (number.precision() > MOST_DIGITS) {
+      if (!ValueText.fitsBinary(number)) {
         return number.toPlainString();
       }
       return number.scale() <= 0 ? (Object) number.longValueExact() : number.doubleValue();

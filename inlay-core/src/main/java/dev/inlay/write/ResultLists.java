@@ -14,7 +14,6 @@ import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import tools.jackson.core.JsonGenerator;
 
 /** Writes data as lists: CSV after RFC 4180, text with tabs, and JSON lines. */
@@ -129,27 +128,25 @@ final class ResultLists {
     return new ResultSheet(data.name() + " origins", heads, rows);
   }
 
-  /** The descriptor of a data package: a schema for each data set, by the open standard. */
-  static void descriptor(List<DataSet> sets, Map<String, String> files, OutputStream out) {
+  /** The descriptor of a data package for one list: its schema, by the open standard. */
+  static void descriptor(DataSet data, String file, OutputStream out) {
     JsonOutput.write(
         out,
         json -> {
           json.writeStringProperty("profile", "tabular-data-package");
           json.writeArrayPropertyStart("resources");
-          for (DataSet data : sets) {
-            json.writeStartObject();
-            json.writeStringProperty("name", data.name());
-            json.writeStringProperty("path", files.get(data.name()));
-            json.writeStringProperty("profile", "tabular-data-resource");
-            json.writeStringProperty("encoding", "utf-8");
-            json.writeObjectPropertyStart("schema");
-            json.writeArrayPropertyStart("fields");
-            data.fields().forEach(f -> field(json, f));
-            json.writeEndArray();
-            JsonOutput.strings(json, "missingValues", List.of(""));
-            json.writeEndObject();
-            json.writeEndObject();
-          }
+          json.writeStartObject();
+          json.writeStringProperty("name", data.name());
+          json.writeStringProperty("path", file);
+          json.writeStringProperty("profile", "tabular-data-resource");
+          json.writeStringProperty("encoding", "utf-8");
+          json.writeObjectPropertyStart("schema");
+          json.writeArrayPropertyStart("fields");
+          data.fields().forEach(f -> field(json, f));
+          json.writeEndArray();
+          JsonOutput.strings(json, "missingValues", List.of(""));
+          json.writeEndObject();
+          json.writeEndObject();
           json.writeEndArray();
         });
   }

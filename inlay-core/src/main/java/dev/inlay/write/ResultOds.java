@@ -30,9 +30,6 @@ import java.util.logging.Logger;
 /** Writes sheets as an open document spreadsheet. */
 final class ResultOds {
 
-  /** A number's digits that the programs which open the file keep. */
-  private static final int MOST_DIGITS = 15;
-
   private static final double POINTS_A_CHARACTER = 5.6;
   private static final int WIDEST = 60;
   private static final int NARROWEST = 8;
@@ -99,7 +96,7 @@ final class ResultOds {
 
   private void write(TableCell to, Cell cell) {
     Object content = cell.content();
-    if (content instanceof BigDecimal number && number.precision() <= MOST_DIGITS) {
+    if (content instanceof BigDecimal number && ValueText.fitsBinary(number)) {
       if (cell.format().endsWith("%")) {
         to.setPercentageValue(number);
       } else {

@@ -30,9 +30,6 @@ final class ResultWorkbook {
   /** The document is copied, and pressed well, when it is put in place. */
   private static final int FAST = 1;
 
-  /** A sheet's numbers are binary and hold so many digits. */
-  private static final int MOST_DIGITS = 15;
-
   /** Sheets begin to count days here, and know none before. */
   private static final LocalDate FIRST_DAY = LocalDate.of(1900, 3, 1);
 
@@ -131,7 +128,7 @@ final class ResultWorkbook {
     if (content == null) {
       return;
     }
-    if (content instanceof BigDecimal number && number.precision() <= MOST_DIGITS) {
+    if (content instanceof BigDecimal number && ValueText.fitsBinary(number)) {
       to.value(row, column, number);
       to.style(row, column)
           .format(cell.format().isEmpty() ? "General" : cell.format() + ROOM)

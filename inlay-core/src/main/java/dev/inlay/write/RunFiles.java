@@ -162,7 +162,7 @@ public final class RunFiles {
     place(
         folder.resolve(name),
         overwrite,
-        streamed(out -> ResultLists.descriptor(List.of(data), Map.of(data.name(), file), out)),
+        streamed(out -> ResultLists.descriptor(data, file, out)),
         written);
   }
 

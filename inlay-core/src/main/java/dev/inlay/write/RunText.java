@@ -59,21 +59,24 @@ public final class RunText {
         number(result.findings().size()));
     lines.addAll(table.lines("", 0));
     lines.add("");
-    lines.add(
-        number(all.read())
-            + " rows read = "
-            + number(all.accepted())
-            + " accepted + "
-            + number(all.held())
-            + " held + "
-            + number(all.leftOutRows())
-            + " left out");
+    lines.add(ledger(all));
     for (Map.Entry<String, Integer> rule : all.leftOut().entrySet()) {
       lines.add("  left out by '" + rule.getKey() + "': " + number(rule.getValue()));
     }
     lines.add(characters(result));
     lines.addAll(findings(result.findings()));
     return lines;
+  }
+
+  private static String ledger(RowLedger rows) {
+    return number(rows.read())
+        + " rows read = "
+        + number(rows.accepted())
+        + " accepted + "
+        + number(rows.held())
+        + " held + "
+        + number(rows.leftOutRows())
+        + " left out";
   }
 
   private static String characters(RunResult result) {
@@ -162,15 +165,7 @@ public final class RunText {
     }
     RowLedger rows = file.rows();
     lines.add("");
-    lines.add(
-        number(rows.read())
-            + " rows read = "
-            + number(rows.accepted())
-            + " accepted + "
-            + number(rows.held())
-            + " held + "
-            + number(rows.leftOutRows())
-            + " left out");
+    lines.add(ledger(rows));
     lines.addAll(
         findings(file.allFindings().stream().filter(f -> f.severity() != Severity.NOTE).toList()));
     return lines;

@@ -27,8 +27,6 @@ import org.apache.poi.xssf.usermodel.XSSFWorkbook;
  */
 final class WorkbookFilling {
 
-  private static final int MOST_DIGITS = 15;
-
   private final Workbook workbook;
   private final DataFormatter shown = new DataFormatter(Locale.ROOT);
   private final Map<String, CellStyle> styles = new HashMap<>();
@@ -142,7 +140,7 @@ final class WorkbookFilling {
     Object content = cell.content();
     if (content == null) {
       to.setBlank();
-    } else if (content instanceof BigDecimal number && number.precision() <= MOST_DIGITS) {
+    } else if (content instanceof BigDecimal number && ValueText.fitsBinary(number)) {
       to.setCellValue(number.doubleValue());
     } else if (content instanceof LocalDate day) {
       to.setCellValue(day);
