@@ -32,17 +32,16 @@ final class CharacterRules {
   /** Adds a page's rules made of characters to its rulings. */
   static void addTo(Page page, List<Ruling> rulings) {
     List<Glyph> marks = new ArrayList<>();
-    Set<Double> withText = new HashSet<>();
     for (Glyph glyph : page.glyphs()) {
-      if (glyph.turn() == Turn.UPRIGHT && !glyph.isBlank()) {
-        if (RULE.contains(glyph.text())) {
-          marks.add(glyph);
-        } else {
-          withText.add(glyph.baseline());
-        }
+      if (glyph.turn() == Turn.UPRIGHT && !glyph.isBlank() && RULE.contains(glyph.text())) {
+        marks.add(glyph);
       }
     }
+    if (marks.size() < LEAST) {
+      return;
+    }
     // Beside text such characters are blanks to be filled in, or dashes.
+    Set<Double> withText = baselinesOfText(page);
     marks.removeIf(g -> withText.contains(g.baseline()));
     marks.sort(
         Comparator.comparingDouble(Glyph::baseline).thenComparingDouble(g -> g.box().left()));
@@ -55,6 +54,16 @@ final class CharacterRules {
         from = i;
       }
     }
+  }
+
+  private static Set<Double> baselinesOfText(Page page) {
+    Set<Double> baselines = new HashSet<>();
+    for (Glyph glyph : page.glyphs()) {
+      if (glyph.turn() == Turn.UPRIGHT && !glyph.isBlank() && !RULE.contains(glyph.text())) {
+        baselines.add(glyph.baseline());
+      }
+    }
+    return baselines;
   }
 
   private static boolean follows(Glyph before, Glyph glyph) {

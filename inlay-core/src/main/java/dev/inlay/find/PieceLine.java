@@ -23,7 +23,7 @@ public record PieceLine(TextLine line, List<Word> words, List<Piece> pieces, boo
   /** Dots in a row, with or without spaces between them, lead the eye and say nothing. */
   private static final Pattern LEADER = Pattern.compile("[.·…_]{4,}|…{2,}");
 
-  private static final Pattern LEADER_DOT = Pattern.compile("[.·]");
+  private static final String LEADER_DOTS = ".·";
 
   private static final Pattern CHARACTER_RULE = Pattern.compile("[-=_|+*~]{3,}");
 
@@ -44,14 +44,20 @@ public record PieceLine(TextLine line, List<Word> words, List<Piece> pieces, boo
     Set<Word> bars = StackedBars.in(lines);
     for (TextLine line : lines) {
       List<Word> words = new ArrayList<>(line.words());
-      boolean leader = words.removeIf(w -> LEADER.matcher(w.text()).matches());
+      boolean leader = words.removeIf(w -> isMark(w) && LEADER.matcher(w.text()).matches());
       leader |= removeSpacedDots(words, line.size());
-      words.removeIf(w -> CHARACTER_RULE.matcher(w.text()).matches() || bars.contains(w));
+      words.removeIf(
+          w -> isMark(w) && CHARACTER_RULE.matcher(w.text()).matches() || bars.contains(w));
       if (!words.isEmpty()) {
         result.add(new PieceLine(line, words, Piece.split(words, line.size()), leader));
       }
     }
     return result;
+  }
+
+  /** Whether it does not begin as words do; told before any pattern is tried. */
+  private static boolean isMark(Word word) {
+    return !word.text().isEmpty() && !Character.isLetterOrDigit(word.text().charAt(0));
   }
 
   /** Takes out runs of single dots that stand close to each other; dots in columns stay. */
@@ -74,7 +80,7 @@ public record PieceLine(TextLine line, List<Word> words, List<Piece> pieces, boo
   }
 
   private static boolean isDot(Word word) {
-    return LEADER_DOT.matcher(word.text()).matches();
+    return word.text().length() == 1 && LEADER_DOTS.indexOf(word.text().charAt(0)) >= 0;
   }
 
   private static boolean isNear(List<Word> words, int at, double size) {

@@ -3,7 +3,6 @@ package dev.inlay.page;
 import dev.inlay.geom.Box;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -64,7 +63,7 @@ public final class LineComposer {
   }
 
   private static List<DraftLine> onBaselines(List<Placed> placed) {
-    placed.sort(Comparator.comparingDouble(Placed::baseline));
+    placed.sort((a, b) -> Double.compare(a.baseline(), b.baseline()));
     List<DraftLine> lines = new ArrayList<>();
     DraftLine line = null;
     for (Placed p : placed) {
@@ -95,7 +94,7 @@ public final class LineComposer {
   }
 
   private static TextLine toLine(DraftLine draft) {
-    draft.members.sort(Comparator.comparingDouble(Placed::from));
+    draft.members.sort((a, b) -> Double.compare(a.from(), b.from()));
     List<Word> words = new ArrayList<>();
     List<Placed> open = new ArrayList<>();
     boolean spaced = false;
@@ -115,12 +114,15 @@ public final class LineComposer {
       spaced = false;
     }
     words.add(toWord(open, draft));
-    Box box = words.stream().map(Word::box).reduce(Box::union).orElseThrow();
+    Box box = words.get(0).box();
+    for (Word word : words) {
+      box = box.union(word.box());
+    }
     return new TextLine(words, box, Math.abs(draft.baseline), draft.size);
   }
 
   private static Word toWord(List<Placed> placed, DraftLine line) {
-    StringBuilder text = new StringBuilder();
+    StringBuilder text = new StringBuilder(placed.size());
     List<Glyph> glyphs = new ArrayList<>(placed.size());
     Box box = placed.get(0).glyph().box();
     for (Placed p : placed) {

@@ -137,7 +137,7 @@ final class PageReader extends PDFGraphicsStreamEngine {
     double rightY = space.directionY(scaleX, shearY);
     double upX = space.directionX(toUser.getShearX(), toUser.getScaleY());
     double upY = space.directionY(toUser.getShearX(), toUser.getScaleY());
-    double unit = Math.hypot(upX, upY);
+    double unit = Math.sqrt(upX * upX + upY * upY);
     double endX = origin.x + advance * rightX;
     double endY = origin.y + advance * rightY;
     Turn turn = turn(rightX, rightY);
@@ -153,7 +153,7 @@ final class PageReader extends PDFGraphicsStreamEngine {
   }
 
   private static Turn turn(double x, double y) {
-    double length = Math.hypot(x, y);
+    double length = Math.sqrt(x * x + y * y);
     if (Math.abs(y) <= SLANT * length) {
       return x >= 0 ? Turn.UPRIGHT : Turn.UPSIDE_DOWN;
     }

@@ -170,9 +170,22 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
   }
 
   private static boolean isField(Cell cell) {
+    if (!hasSmallType(cell)) {
+      return false; // most cells, told without composing their lines
+    }
     List<TextLine> lines = LineComposer.compose(cell.glyphs());
     return lines.size() > 1
         && lines.get(0).size() < SMALL_LABEL * lines.get(lines.size() - 1).size();
+  }
+
+  private static boolean hasSmallType(Cell cell) {
+    double least = Double.MAX_VALUE;
+    double most = 0;
+    for (Glyph glyph : cell.glyphs()) {
+      least = Math.min(least, glyph.size());
+      most = Math.max(most, glyph.size());
+    }
+    return least < SMALL_LABEL * most;
   }
 
   /** The lines that stand in none of the grids' frames. */

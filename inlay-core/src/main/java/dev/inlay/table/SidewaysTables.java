@@ -54,10 +54,14 @@ final class SidewaysTables {
 
   static List<Sideways> find(Page page) {
     List<Sideways> found = new ArrayList<>();
+    int[] characters = new int[Turn.values().length];
+    for (Glyph glyph : page.glyphs()) {
+      if (glyph.turn() != Turn.UPRIGHT && !glyph.isBlank()) {
+        characters[glyph.turn().ordinal()]++;
+      }
+    }
     for (Turn turn : List.of(Turn.UPWARDS, Turn.DOWNWARDS)) {
-      long characters =
-          page.glyphs().stream().filter(g -> g.turn() == turn && !g.isBlank()).count();
-      if (characters >= LEAST_CHARACTERS) {
+      if (characters[turn.ordinal()] >= LEAST_CHARACTERS) {
         addThoseOf(new QuarterTurn(page, turn), found);
       }
     }
