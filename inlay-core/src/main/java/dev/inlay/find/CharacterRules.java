@@ -29,11 +29,21 @@ final class CharacterRules {
 
   private CharacterRules() {}
 
+  /** Whether a rule may consist of this character. */
+  static boolean isRule(Glyph glyph) {
+    return glyph.text().length() == 1 && RULE.indexOf(glyph.text().charAt(0)) >= 0;
+  }
+
+  /** Where a rule of this character lies, in points. */
+  static double place(Glyph glyph) {
+    return glyph.baseline() - (glyph.text().equals("_") ? 0 : RISE * glyph.size());
+  }
+
   /** Adds a page's rules made of characters to its rulings. */
   static void addTo(Page page, List<Ruling> rulings) {
     List<Glyph> marks = new ArrayList<>();
     for (Glyph glyph : page.glyphs()) {
-      if (glyph.turn() == Turn.UPRIGHT && !glyph.isBlank() && RULE.contains(glyph.text())) {
+      if (glyph.turn() == Turn.UPRIGHT && !glyph.isBlank() && isRule(glyph)) {
         marks.add(glyph);
       }
     }
@@ -59,21 +69,20 @@ final class CharacterRules {
   private static Set<Double> baselinesOfText(Page page) {
     Set<Double> baselines = new HashSet<>();
     for (Glyph glyph : page.glyphs()) {
-      if (glyph.turn() == Turn.UPRIGHT && !glyph.isBlank() && !RULE.contains(glyph.text())) {
+      if (glyph.turn() == Turn.UPRIGHT && !glyph.isBlank() && !isRule(glyph)) {
         baselines.add(glyph.baseline());
       }
     }
     return baselines;
   }
 
-  private static boolean follows(Glyph before, Glyph glyph) {
+  /** Whether a glyph stands right behind another on one baseline. */
+  static boolean follows(Glyph before, Glyph glyph) {
     double gap = glyph.box().left() - before.box().right();
     return before.baseline() == glyph.baseline() && Math.abs(gap) <= GAP * glyph.box().width();
   }
 
   private static Ruling ruling(Glyph first, Glyph last) {
-    double rise = first.text().equals("_") ? 0 : RISE * first.size();
-    return new Ruling(
-        true, first.baseline() - rise, new Interval(first.box().left(), last.box().right()));
+    return new Ruling(true, place(first), new Interval(first.box().left(), last.box().right()));
   }
 }

@@ -14,7 +14,7 @@ import java.util.Map;
  */
 public final class FrameFinder {
 
-  /** A frame has two edges each way; fewer rulings box nothing in. */
+  /** A frame has two edges each way; fewer rulings box nothing in, unless they cross. */
   private static final int LEAST_RULINGS = 2;
 
   private FrameFinder() {}
@@ -39,7 +39,9 @@ public final class FrameFinder {
     for (List<Ruling> members : byGroup.values()) {
       List<Ruling> horizontals = members.stream().filter(Ruling::horizontal).toList();
       List<Ruling> verticals = members.stream().filter(r -> !r.horizontal()).toList();
-      if (horizontals.size() >= LEAST_RULINGS && verticals.size() >= LEAST_RULINGS) {
+      if (verticals.size() >= LEAST_RULINGS
+          && (horizontals.size() >= LEAST_RULINGS
+              || isCrossed(horizontals, verticals, measure.snap()))) {
         frames.add(new Frame(page, around(members), horizontals, verticals));
       }
     }
@@ -47,6 +49,19 @@ public final class FrameFinder {
         Comparator.comparingDouble((Frame f) -> f.box().top())
             .thenComparingDouble(f -> f.box().left()));
     return frames;
+  }
+
+  /**
+   * Whether one horizontal ruling crosses all the verticals, as a line under headings does between
+   * columns parted by lines; the axes and grid of a chart end at each other.
+   */
+  private static boolean isCrossed(List<Ruling> horizontals, List<Ruling> verticals, double snap) {
+    return horizontals.size() == 1
+        && verticals.stream()
+            .allMatch(
+                v ->
+                    v.extent().from() < horizontals.get(0).at() - snap
+                        && v.extent().to() > horizontals.get(0).at() + snap);
   }
 
   /** Walks each horizontal ruling along the verticals that stand within its extent. */

@@ -40,10 +40,21 @@ final class StackedBars {
     for (Map<Integer, Word> stack : places.values()) {
       int first = Collections.min(stack.keySet());
       int last = Collections.max(stack.keySet());
-      if (stack.size() >= LEAST && stack.size() >= SHARE * (last - first + 1)) {
+      boolean amongValues = isCovered(lines, first - 1, stack) && isCovered(lines, last + 1, stack);
+      if (stack.size() >= LEAST && stack.size() >= SHARE * (last - first + 1) && !amongValues) {
         bars.addAll(stack.values());
       }
     }
     return bars;
+  }
+
+  /** Whether text stands in the bars' place on a line: they are signs among a column's values. */
+  private static boolean isCovered(List<TextLine> lines, int at, Map<Integer, Word> stack) {
+    if (at < 0 || at >= lines.size()) {
+      return false;
+    }
+    double place = stack.values().iterator().next().box().centreX();
+    return lines.get(at).words().stream()
+        .anyMatch(w -> w.box().left() < place && place < w.box().right());
   }
 }

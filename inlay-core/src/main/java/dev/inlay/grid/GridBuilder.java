@@ -23,6 +23,9 @@ public final class GridBuilder {
   /** This many lines side by side in several cells of a row look like rows that nothing parts. */
   private static final int CROWDED_LINES = 3;
 
+  /** So few lines do where no cell of the row has more or fewer. */
+  private static final int PAIRED_LINES = 2;
+
   /** Of the lines in such a row the first cell has text on this share, as each row has a label. */
   private static final double FULL_SHARE = 0.6;
 
@@ -162,7 +165,8 @@ public final class GridBuilder {
     int most = row.stream().mapToInt(Cell::lines).max().orElse(0);
     boolean figures = row.stream().anyMatch(GridBuilder::isListOfFigures);
     boolean labels = row.get(0).lines() >= FULL_SHARE * most;
-    if (most >= CROWDED_LINES && figures && labels) {
+    boolean paired = most == PAIRED_LINES && row.stream().allMatch(c -> c.lines() == most);
+    if ((most >= CROWDED_LINES || paired) && figures && labels) {
       warn(
           WarningCode.CROWDED_ROW,
           "the row that begins with \"" + shortened(row) + "\" looks like several rows in one");
@@ -173,7 +177,7 @@ public final class GridBuilder {
   private static boolean isListOfFigures(Cell cell) {
     String[] words = cell.text().split("\\s+");
     long figures = Arrays.stream(words).filter(w -> w.length() <= 2 || Figures.isFigure(w)).count();
-    return cell.lines() >= CROWDED_LINES
+    return cell.lines() >= PAIRED_LINES
         && words.length == cell.lines()
         && figures >= FULL_SHARE * words.length;
   }

@@ -1,6 +1,7 @@
 package dev.inlay.page;
 
 import dev.inlay.geom.Box;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Collections;
@@ -69,6 +70,27 @@ public record Page(
         pictures,
         dropped,
         List.copyOf(aside));
+  }
+
+  /** The page without some of its glyphs, told by identity. */
+  public Page withoutGlyphs(Set<Glyph> left) {
+    return new Page(
+        number,
+        width,
+        height,
+        glyphs.stream().filter(g -> !left.contains(g)).toList(),
+        strokes,
+        fills,
+        pictures,
+        dropped,
+        furniture);
+  }
+
+  /** The page with more lines drawn on it. */
+  public Page withStrokes(List<Stroke> more) {
+    List<Stroke> all = new ArrayList<>(strokes);
+    all.addAll(more);
+    return new Page(number, width, height, glyphs, all, fills, pictures, dropped, furniture);
   }
 
   /** How many characters were left aside for a reason. */

@@ -1,5 +1,6 @@
 package dev.inlay.table;
 
+import dev.inlay.find.CharacterBoxes;
 import dev.inlay.find.PageMeasure;
 import dev.inlay.geom.Box;
 import dev.inlay.grid.Grid;
@@ -46,7 +47,8 @@ public final class PageTables {
    */
   public static PageTables of(Page page, Guidance guidance) {
     Page area = guidance.area().map(page::within).orElse(page);
-    Page drawn = guidance.rulings() == RulingUse.IGNORE ? area.textOnly() : area;
+    CharacterBoxes.Redrawn boxes = CharacterBoxes.redraw(area);
+    Page drawn = guidance.rulings() == RulingUse.IGNORE ? boxes.page().textOnly() : boxes.page();
     List<Sideways> sideways = SidewaysTables.find(drawn);
     Page rest = SidewaysTables.without(drawn, sideways);
     GlyphIndex index = new GlyphIndex(rest);
@@ -54,7 +56,7 @@ public final class PageTables {
     List<TextLine> around = area == page ? found.outside() : linesAround(page, area);
     List<Grid> grids = found.grids();
     LedgerKeeper keeper = new LedgerKeeper(rest, index, grids);
-    TextLedger ledger = keeper.ledger();
+    TextLedger ledger = keeper.ledger().withMarks(boxes.marks().size());
     List<PageTable> tables = new ArrayList<>();
     for (int i = 0; i < grids.size(); i++) {
       Grid grid = grids.get(i);

@@ -6,7 +6,8 @@ package dev.inlay.table;
  *
  * @param printed characters that a reader sees, blanks not counted
  * @param inCells those in cells of tables
- * @param leaders leader dots and rules made of characters inside tables: they are no text
+ * @param leaders leader dots and rules made of characters inside tables, and boxes made of
+ *     characters: they are no text
  * @param stray those inside the frame of a table that fit no cell; the table has a warning
  * @param furniture those of running heads, page numbers and the like
  * @param outside the others outside tables
@@ -40,6 +41,12 @@ public record TextLedger(
         furniture,
         outside,
         doubled + apart.doubled);
+  }
+
+  /** This ledger and so many more characters that draw boxes. */
+  TextLedger withMarks(int more) {
+    return new TextLedger(
+        printed + more, inCells, leaders + more, stray, furniture, outside, doubled);
   }
 
   /** This ledger and so many more characters outside tables. */
