@@ -50,6 +50,7 @@ final class CharacterRules {
     if (marks.size() < LEAST) {
       return;
     }
+    SpannerDashes.addTo(page, rulings);
     // Beside text such characters are blanks to be filled in, or dashes.
     Set<Double> withText = baselinesOfText(page);
     marks.removeIf(g -> withText.contains(g.baseline()));

@@ -25,7 +25,7 @@ public record PieceLine(TextLine line, List<Word> words, List<Piece> pieces, boo
 
   private static final String LEADER_DOTS = ".·";
 
-  private static final Pattern CHARACTER_RULE = Pattern.compile("[-=_|+*~]{3,}");
+  private static final Pattern CHARACTER_RULE = Pattern.compile("<?[-=_|+*~]{3,}>?");
 
   private static final int LEAST_SPACED_DOTS = 3;
 

@@ -18,7 +18,7 @@ import java.util.Set;
 final class LedgerKeeper {
 
   /** What leader dots and rules made of characters consist of. */
-  private static final String MARKS = ".·…_-=|+*~";
+  private static final String MARKS = ".·…_-=|+*~<>";
 
   private final Page page;
   private final GlyphIndex index;
