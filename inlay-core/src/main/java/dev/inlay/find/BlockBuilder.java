@@ -96,7 +96,8 @@ final class BlockBuilder {
       }
     }
     Frame frame = new Frame(page, whole(block, own, heads), own, List.of());
-    return Optional.of(new OpenFrame(frame, block, heads, gutters, false));
+    Optional<Interval> rival = GutterFinder.rival(tabular, gutters);
+    return Optional.of(new OpenFrame(frame, block, heads, gutters, false, rival));
   }
 
   /** Whether rulings part rows whose cells each have baselines of their own. */

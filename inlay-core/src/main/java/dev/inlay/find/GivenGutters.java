@@ -8,6 +8,7 @@ import dev.inlay.page.Word;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /**
@@ -55,7 +56,8 @@ public record GivenGutters(OpenFrame frame, List<Cut> cuts) {
       parted.add(new TextLine(words, line.box(), line.baseline(), line.size()));
     }
     parted.sort(Comparator.comparingDouble(TextLine::baseline));
-    OpenFrame open = new OpenFrame(frame, PieceLine.of(parted), List.of(), places, true);
+    OpenFrame open =
+        new OpenFrame(frame, PieceLine.of(parted), List.of(), places, true, Optional.empty());
     return new GivenGutters(open, cuts);
   }
 
@@ -71,7 +73,7 @@ public record GivenGutters(OpenFrame frame, List<Cut> cuts) {
         PieceLine.of(
             lines.stream().sorted(Comparator.comparingDouble(TextLine::baseline)).toList());
     List<Interval> places = gutters.stream().map(x -> whiteAround(x, frame, sorted)).toList();
-    return new OpenFrame(frame, sorted, List.of(), places, false);
+    return new OpenFrame(frame, sorted, List.of(), places, false, Optional.empty());
   }
 
   /** The white round a place between the texts of lines that have several. */

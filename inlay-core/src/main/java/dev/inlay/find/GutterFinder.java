@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -59,6 +60,12 @@ final class GutterFinder {
   /** So many full rows must be left where labels of sums are set aside. */
   private static final int LEAST_FULL_ROWS = 3;
 
+  /** A strip of at least this share of the width that it takes is nearly a gutter. */
+  private static final double ALMOST = 0.85;
+
+  /** In fewer lines strips are clear by chance. */
+  private static final int LEAST_RIVAL_LINES = 4;
+
   private final List<PieceLine> lines;
   private final WordGaps gaps;
 
@@ -75,6 +82,28 @@ final class GutterFinder {
    */
   static List<Interval> find(List<PieceLine> tabular) {
     return tabular.isEmpty() ? List.of() : new GutterFinder(withoutLabelledSums(tabular)).gutters();
+  }
+
+  /**
+   * The strip that comes nearest to being one more gutter: clear in every line, more than a space
+   * in most, and yet a little too narrow for so few lines.
+   */
+  static Optional<Interval> rival(List<PieceLine> tabular, List<Interval> gutters) {
+    List<PieceLine> lines = withoutLabelledSums(tabular);
+    return lines.size() < LEAST_RIVAL_LINES
+        ? Optional.empty()
+        : new GutterFinder(lines).rivalOf(gutters);
+  }
+
+  private Optional<Interval> rivalOf(List<Interval> gutters) {
+    double size = gaps.typeSize();
+    return WhiteStrips.of(lines, this::isAligned).stream()
+        .filter(s -> s.covered() == 0)
+        .filter(s -> s.extent().length() >= ALMOST * leastWidth(s.lines()) * size)
+        .map(Strip::extent)
+        .filter(e -> gutters.stream().noneMatch(g -> g.overlap(e) > 0))
+        .filter(this::isWideEnough)
+        .max(Comparator.comparingDouble(Interval::length));
   }
 
   private List<Interval> gutters() {

@@ -3,6 +3,7 @@ package dev.inlay.find;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.TextLine;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A frame whose columns are told by its text: lines of text and the gutters that run down between
@@ -13,13 +14,16 @@ import java.util.List;
  * @param turnedHeadings headings of columns that are turned by a quarter, from left to right
  * @param gutters white strips between columns, from left to right, in points
  * @param given whether a person gave the gutters
+ * @param rival a white strip that is nearly a gutter: read with it, the page would be explained
+ *     almost as well
  */
 public record OpenFrame(
     Frame frame,
     List<PieceLine> lines,
     List<TextLine> turnedHeadings,
     List<Interval> gutters,
-    boolean given) {
+    boolean given,
+    Optional<Interval> rival) {
 
   /** Keeps copies that cannot change. */
   public OpenFrame {

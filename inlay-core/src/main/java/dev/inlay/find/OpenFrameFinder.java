@@ -119,7 +119,7 @@ public final class OpenFrameFinder {
     gutters.sort(Comparator.comparingDouble(Interval::from));
     return gutters.isEmpty() || tabular.isEmpty()
         ? Optional.empty()
-        : Optional.of(new OpenFrame(frame, block, List.of(), gutters, false));
+        : Optional.of(new OpenFrame(frame, block, List.of(), gutters, false, Optional.empty()));
   }
 
   private static boolean partsColumns(Ruling ruling, Frame frame, PageMeasure measure) {

@@ -249,6 +249,17 @@ public final class OpenGridBuilder {
         break;
       }
     }
+    open.rival()
+        .ifPresent(
+            rival ->
+                warnings.add(
+                    new Warning(
+                            WarningCode.RIVAL_COLUMNS,
+                            open.frame().page(),
+                            "the texts on both sides of "
+                                + Math.round(rival.middle())
+                                + " points may be one column or two")
+                        .at(new Box(rival.from(), whole.top(), rival.to(), whole.bottom()))));
     List<LineCells> crossing =
         lines.stream()
             .skip(headerLines)

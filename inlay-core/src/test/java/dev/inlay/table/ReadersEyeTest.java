@@ -160,4 +160,19 @@ class ReadersEyeTest {
     assertThat(tables).hasSize(1);
     assertThat(tables.get(0).bodyRows()).hasSize(16);
   }
+
+  @Test
+  void aStripThatIsNearlyAGutterIsToldAsADoubt() {
+    PageBuilder clear = row(new PageBuilder(), 100, "Berth", "", "Dues", "", "Ice");
+    PageBuilder unclear = row(new PageBuilder(), 100, "Berth", "", "Dues", "", "Ice");
+    for (int r = 1; r <= 4; r++) {
+      double y = 100 + 14 * r;
+      row(clear, y, "Berth " + r, "", r + "1.50", "", "2");
+      row(unclear, y, "Berth " + r, "", r + "1.50", "", "2").text("7" + r, 259.3, y);
+    }
+    assertThat(tables(clear).get(0).warnings()).isEmpty();
+    assertThat(tables(unclear).get(0).warnings())
+        .extracting(w -> w.code().code())
+        .containsExactly("rival-columns");
+  }
 }
