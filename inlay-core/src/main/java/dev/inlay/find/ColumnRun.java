@@ -21,6 +21,9 @@ final class ColumnRun {
   /** The step above a caption is at least this many usual steps. */
   private static final double CAPTION_STEP = 1.6;
 
+  /** A headline's type is at least this many times as large as that of the rows above it. */
+  private static final double LARGER_TYPE = 1.12;
+
   /** Before there are two lines, the usual step is this many type sizes. */
   private static final double FIRST_STEP = 1.4;
 
@@ -68,7 +71,8 @@ final class ColumnRun {
     this.lines = lines;
     this.start = start;
     this.rulings = rulings;
-    stack = stacks.stream().filter(s -> s.holds(lines.get(start).box())).findFirst();
+    PieceLine first = lines.get(start);
+    stack = stacks.stream().filter(s -> s.holds(first.box()) || isUnder(first, s)).findFirst();
     end = start + 1;
     recent.add(lines.get(start));
     extent = lines.get(start).box().horizontal();
@@ -95,10 +99,7 @@ final class ColumnRun {
   private boolean take(int i) {
     PieceLine line = lines.get(i);
     if (stack.isPresent()) {
-      // Between rulings of one width all belongs together, however its lines stand.
-      boolean held = stack.get().holds(line.box()) && !isCaption(line);
-      end = held ? i + 1 : end;
-      return held;
+      return takeBetweenRulings(i);
     }
     double size = line.line().size();
     double thisStep = line.line().baseline() - lines.get(i - 1).line().baseline();
@@ -109,6 +110,36 @@ final class ColumnRun {
       return false;
     }
     return line.isTabular() ? takeTabular(i, thisStep) : takeSingle(i, apart);
+  }
+
+  /** Whether a stack begins right under headings and holds the line that follows them. */
+  private boolean isUnder(PieceLine headings, RulingStack stack) {
+    return stack.isRightBelow(headings.box(), headings.line().size())
+        && lines.subList(start + 1, lines.size()).stream()
+            .filter(l -> !stack.isBeside(l.box()))
+            .findFirst()
+            .filter(l -> stack.holds(l.box()))
+            .isPresent();
+  }
+
+  /** Between rulings of one width all belongs together, however its lines stand. */
+  private boolean takeBetweenRulings(int i) {
+    PieceLine line = lines.get(i);
+    if (stack.get().isBeside(line.box())) {
+      return true; // left aside, as what stands there belongs to something else
+    }
+    boolean held = stack.get().holds(line.box());
+    // No ruling need close the last row.
+    boolean last = stack.get().isRightAbove(line.box(), line.line().size());
+    boolean alike = line.isTabular() && recent.stream().anyMatch(r -> areAlike(r, line));
+    if (isCaption(line) || !held && !(last && alike)) {
+      return false;
+    }
+    if (line.isTabular()) {
+      remember(line);
+    }
+    end = i + 1;
+    return true;
   }
 
   /** The same headings once more, below other text, begin another table. */
@@ -122,21 +153,26 @@ final class ColumnRun {
     if (recent.stream().noneMatch(r -> areAlike(r, line))) {
       return false;
     }
-    recent.addFirst(line);
-    extent = extent.union(line.box().horizontal());
-    if (recent.size() > REMEMBERED) {
-      recent.removeLast();
-    }
+    remember(line);
     singleLines = 0;
     end = i + 1;
     step = Double.isNaN(step) ? thisStep : (1 - LATEST) * step + LATEST * thisStep;
     return true;
   }
 
+  private void remember(PieceLine line) {
+    recent.addFirst(line);
+    extent = extent.union(line.box().horizontal());
+    if (recent.size() > REMEMBERED) {
+      recent.removeLast();
+    }
+  }
+
   private boolean takeSingle(int i, boolean apart) {
     PieceLine line = lines.get(i);
     boolean inColumn = isInOneColumn(line, wideGaps(recent.element()));
-    boolean caption = isCaption(line) || !inColumn && (apart || isProseBeyond(line));
+    boolean caption =
+        apart && isHeadline(i) || isCaption(line) || !inColumn && (apart || isProseBeyond(line));
     // Wrapped lines of one cell may be many; those over several columns are not.
     singleLines += inColumn && !apart ? 0 : 1;
     if (caption || singleLines > MOST_SINGLE_LINES) {
@@ -144,6 +180,14 @@ final class ColumnRun {
     }
     end = inColumn && !apart ? i + 1 : end;
     return true;
+  }
+
+  /** Whether a line in larger type stands over lines with far fewer columns than those above it. */
+  private boolean isHeadline(int i) {
+    int above = recent.stream().mapToInt(r -> r.pieces().size()).max().orElse(0);
+    return i + 1 < lines.size()
+        && lines.get(i).line().size() > LARGER_TYPE * recent.element().line().size()
+        && lines.get(i + 1).pieces().size() * 2 <= above;
   }
 
   private static List<Interval> wideGaps(PieceLine line) {

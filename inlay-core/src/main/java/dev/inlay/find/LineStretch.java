@@ -146,8 +146,8 @@ final class LineStretch {
       } else if (count == 0) {
         after.add(line);
       } else {
-        before.add(part(line, words.subList(0, count)));
-        after.add(part(line, words.subList(count, words.size())));
+        before.add(line.withWords(words.subList(0, count)));
+        after.add(line.withWords(words.subList(count, words.size())));
       }
     }
     return List.of(before, after);
@@ -178,10 +178,6 @@ final class LineStretch {
     Interval height() {
       return new Interval(top, Math.max(top, bottom));
     }
-  }
-
-  private static TextLine part(TextLine line, List<Word> words) {
-    return new TextLine(words, Piece.around(words), line.baseline(), line.size());
   }
 
   private boolean isRuledAcross(double x, Interval a, Interval b) {

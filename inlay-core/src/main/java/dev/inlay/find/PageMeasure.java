@@ -55,6 +55,11 @@ public record PageMeasure(double typeSize, double snapShare) {
     return new PageMeasure(typeSize, SEPARATE_SNAP);
   }
 
+  /** The widest gap between the two lines of a double line, or between boxes, in points. */
+  public double widestLineGap() {
+    return SEPARATE_SNAP * typeSize;
+  }
+
   /** The greatest thickness of a line, in points. */
   public double lineThickness() {
     return LINE * typeSize;

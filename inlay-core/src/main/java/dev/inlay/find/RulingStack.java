@@ -27,6 +27,9 @@ record RulingStack(Interval extent, double top, double bottom, int count) {
   /** Rows are at most this many type sizes high. */
   private static final double HIGHEST_ROW = 14;
 
+  /** A row's text stands at most this many type sizes from the ruling that bounds it. */
+  private static final double CLOSE = 1;
+
   /** The stacks among horizontal rulings that are sorted from top to bottom. */
   static List<RulingStack> of(List<Ruling> rulings, PageMeasure measure) {
     Map<Width, RulingStack> open = new HashMap<>();
@@ -91,10 +94,27 @@ record RulingStack(Interval extent, double top, double bottom, int count) {
     }
   }
 
+  /** Whether the first ruling runs close below a box: it is the line under headings. */
+  boolean isRightBelow(Box box, double typeSize) {
+    return top > box.centreY() && top - box.bottom() < CLOSE * typeSize && isOver(box);
+  }
+
+  /** Whether the last ruling runs close above a box. */
+  boolean isRightAbove(Box box, double typeSize) {
+    return bottom < box.centreY() && box.top() - bottom < CLOSE * typeSize && isOver(box);
+  }
+
+  /** Whether a box stands at the height of the rulings and to one side of them. */
+  boolean isBeside(Box box) {
+    return box.centreY() < bottom && box.horizontal().overlap(extent) <= 0;
+  }
+
+  private boolean isOver(Box box) {
+    return box.horizontal().overlap(extent) > INSIDE * box.width();
+  }
+
   /** Whether a box lies between the first and the last ruling. */
   boolean holds(Box box) {
-    return box.centreY() > top
-        && box.centreY() < bottom
-        && box.horizontal().overlap(extent) > INSIDE * box.width();
+    return box.centreY() > top && box.centreY() < bottom && isOver(box);
   }
 }

@@ -135,8 +135,7 @@ final class SideBySide {
               .filter(w -> w.box().centreX() > from && w.box().centreX() < to)
               .toList();
       if (!words.isEmpty()) {
-        side.add(
-            new TextLine(words, Piece.around(words), line.line().baseline(), line.line().size()));
+        side.add(line.line().withWords(words));
       }
     }
     return side;

@@ -5,6 +5,7 @@ import dev.inlay.find.PageMeasure;
 import dev.inlay.find.Ruling;
 import dev.inlay.geom.Interval;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
@@ -47,6 +48,31 @@ final class Boundaries {
       boundaries.start(reach.to());
     }
     return boundaries;
+  }
+
+  /**
+   * Makes one boundary of two that lie close together with nothing printed between them: both lines
+   * of a double line, or the edges of cells that each have a box of their own.
+   *
+   * @param widest the widest gap that is none, in points
+   * @param printed where characters stand, in rising order
+   */
+  void closeGaps(double widest, double[] printed) {
+    for (int i = places.size() - 1; i > 0; i--) {
+      double from = places.get(i - 1);
+      double to = places.get(i);
+      if (to - from <= widest && !anyWithin(printed, from, to) && gaps() > 1) {
+        places.set(i - 1, (from + to) / 2);
+        places.remove(i);
+        drawn.get(i - 1).addAll(drawn.remove(i));
+      }
+    }
+  }
+
+  private static boolean anyWithin(double[] sorted, double from, double to) {
+    int at = Arrays.binarySearch(sorted, from);
+    int first = at < 0 ? -at - 1 : at;
+    return first < sorted.length && sorted[first] <= to;
   }
 
   private void add(Ruling ruling, double snap) {

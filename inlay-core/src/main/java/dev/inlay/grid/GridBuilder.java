@@ -49,15 +49,26 @@ public final class GridBuilder {
    * @param measure the page's measure
    */
   public static Grid build(Frame frame, Page page, GlyphIndex index, PageMeasure measure) {
-    return new GridBuilder(frame, measure).build(page, index);
+    GridBuilder builder = new GridBuilder(frame, measure);
+    List<Glyph> glyphs = index.within(frame.box());
+    builder.closeGaps(glyphs, measure.widestLineGap());
+    return builder.build(page, glyphs);
   }
 
-  private Grid build(Page page, GlyphIndex index) {
+  private void closeGaps(List<Glyph> glyphs, double widest) {
+    List<Glyph> printed = glyphs.stream().filter(g -> !g.isBlank()).toList();
+    betweenColumns.closeGaps(
+        widest, printed.stream().mapToDouble(g -> g.box().centreX()).sorted().toArray());
+    betweenRows.closeGaps(
+        widest, printed.stream().mapToDouble(g -> g.box().centreY()).sorted().toArray());
+  }
+
+  private Grid build(Page page, List<Glyph> inside) {
     CellAreas areas = new CellAreas(betweenColumns, betweenRows);
     if (areas.odd() > 0) {
       warn(WarningCode.ODD_CELL, areas.odd() + " area(s) between the rulings are no boxes");
     }
-    List<List<Glyph>> glyphs = shareOut(index.within(frame.box()), areas);
+    List<List<Glyph>> glyphs = shareOut(inside, areas);
     List<Fill> shades = shades(page);
     List<List<Cell>> rows = new ArrayList<>();
     for (int r = 0; r < betweenRows.gaps(); r++) {

@@ -24,6 +24,12 @@ public record TextLine(List<Word> words, Box box, double baseline, double size) 
     return words.stream().map(Word::text).collect(Collectors.joining(" "));
   }
 
+  /** The line with some of its words alone; at least one. */
+  public TextLine withWords(List<Word> some) {
+    Box around = some.stream().map(Word::box).reduce(Box::union).orElseThrow();
+    return new TextLine(some, around, baseline, size);
+  }
+
   /** The direction in which it runs. */
   public Turn turn() {
     return words.get(0).glyphs().get(0).turn();

@@ -123,7 +123,10 @@ public final class PageTables {
             .map(
                 t ->
                     t.title()
-                            .filter(title -> changing.stream().anyMatch(title::contains))
+                            .filter(
+                                title ->
+                                    changing.stream()
+                                        .anyMatch(c -> title.contains(c) || c.contains(title)))
                             .isPresent()
                         ? t.withoutTitle()
                         : t)

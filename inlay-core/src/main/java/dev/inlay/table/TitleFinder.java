@@ -2,6 +2,7 @@ package dev.inlay.table;
 
 import dev.inlay.geom.Box;
 import dev.inlay.page.TextLine;
+import dev.inlay.page.Word;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -19,6 +20,9 @@ final class TitleFinder {
 
   /** Baselines of one caption follow each other within this many type sizes. */
   private static final double LINE_STEP = 1.6;
+
+  /** White of so many type sizes parts two captions on one line. */
+  private static final double PART_GAP = 2;
 
   /** A caption has few lines; more is running text. */
   private static final int MOST_LINES = 3;
@@ -39,7 +43,7 @@ final class TitleFinder {
     List<TextLine> above =
         outside.stream()
             .filter(l -> l.box().centreY() < frame.top())
-            .filter(l -> l.box().horizontal().overlap(frame.horizontal()) > 0)
+            .flatMap(l -> partOver(l, frame).stream())
             .sorted(Comparator.comparingDouble(TextLine::baseline).reversed())
             .limit(MOST_LINES + 1L)
             .toList();
@@ -57,6 +61,29 @@ final class TitleFinder {
       return Optional.empty();
     }
     return Optional.of(String.join(" ", block.stream().map(TextLine::text).toList()));
+  }
+
+  /** The part of a line that stands over a frame: beside it another table may have a title. */
+  private static Optional<TextLine> partOver(TextLine line, Box frame) {
+    double gap = PART_GAP * line.size();
+    List<Word> over = new ArrayList<>();
+    List<Word> part = new ArrayList<>();
+    for (Word word : line.words()) {
+      if (!part.isEmpty() && word.box().left() - part.get(part.size() - 1).box().right() > gap) {
+        addIfOver(part, frame, over);
+        part.clear();
+      }
+      part.add(word);
+    }
+    addIfOver(part, frame, over);
+    return over.isEmpty() ? Optional.empty() : Optional.of(line.withWords(over));
+  }
+
+  private static void addIfOver(List<Word> part, Box frame, List<Word> over) {
+    Box box = part.stream().map(Word::box).reduce(Box::union).orElseThrow();
+    if (box.horizontal().overlap(frame.horizontal()) > 0) {
+      over.addAll(part);
+    }
   }
 
   private static boolean isLike(TextLine line, List<TextLine> block) {

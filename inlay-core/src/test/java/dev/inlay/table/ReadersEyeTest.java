@@ -175,4 +175,41 @@ class ReadersEyeTest {
         .extracting(w -> w.code().code())
         .containsExactly("rival-columns");
   }
+
+  @Test
+  void aTableRuledRowByRowEndsBelowItsLastRuling() {
+    PageBuilder page = row(new PageBuilder(), 100, "Permit", "Holder", "Fee");
+    for (int r = 0; r < 6; r++) {
+      row(page, 118 + 18 * r, "P-" + r, "Marsh", (r + 1) + "20.00");
+      page.horizontal(105 + 18 * r, 50, 270);
+    }
+    row(page, 240, "Complaints by month:");
+    row(page, 254, "", "Noise", "", "Smell");
+    for (int r = 0; r < 4; r++) {
+      row(page, 268 + 14 * r, "May", "" + r, "", "1" + r);
+    }
+    List<Table> tables = tables(page);
+    assertThat(tables).hasSize(2);
+    assertThat(tables.get(0).headerRows()).isEqualTo(1);
+    assertThat(texts(tables.get(0)).get(6)).containsExactly("P-5", "Marsh", "620.00");
+  }
+
+  @Test
+  void cellsWithBoxesOfTheirOwnHaveNoColumnsBetweenThem() {
+    PageBuilder page = new PageBuilder();
+    for (int r = 0; r < 4; r++) {
+      for (int c = 0; c < 3; c++) {
+        double x = 50 + 62 * c;
+        double y = 100 + 20 * r;
+        page.horizontal(y, x, x + 60).horizontal(y + 18, x, x + 60);
+        page.vertical(x, y, y + 18).vertical(x + 60, y, y + 18);
+        page.text(r == 0 ? "Rate " + (char) ('A' + c) : r + "" + c + ".50", x + 4, y + 12);
+      }
+    }
+    Table table = tables(page).get(0);
+    assertThat(table.columns())
+        .extracting(Column::name)
+        .containsExactly("Rate A", "Rate B", "Rate C");
+    assertThat(texts(table)).hasSize(4);
+  }
 }
