@@ -20,7 +20,7 @@ final class SpecFile {
   /** Reads a spec; where it cannot be used, says all that is wrong and gives none. */
   static Optional<ReportSpec> read(Path file, Terminal terminal) {
     try {
-      return Optional.of(SpecReader.read(Files.readString(file)));
+      return Optional.of(SpecReader.read(Files.readString(file), folder(file)));
     } catch (SpecException e) {
       for (SpecMessage message : e.messages()) {
         terminal.message(

@@ -9,11 +9,16 @@ import dev.inlay.spec.CheckSpec;
 import dev.inlay.spec.ReportSpec;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 
-/** Checks over all files of a batch: the same file twice, keys that come back in another file. */
+/**
+ * Checks over all files of a batch: the same file or period twice, keys that come back in another
+ * file, texts that no file has, values that jump from one period to the next.
+ */
 public final class BatchChecks {
 
   private BatchChecks() {}
@@ -24,8 +29,14 @@ public final class BatchChecks {
     tellSameFiles(told);
     for (int set = 0; set < spec.dataSets().size(); set++) {
       for (CheckSpec check : spec.dataSets().get(set).checks()) {
-        if (check.kind() == CheckSpec.Kind.UNIQUE && check.overBatch()) {
-          tellKeys(check, set, told);
+        switch (check.kind()) {
+          case UNIQUE -> tellKeys(check, set, told);
+          case EXPECTED -> tellMissing(check, set, told);
+          case ONE_FILE_EACH -> tellPeriods(check, set, told);
+          case CHANGE -> ChangeCheck.tell(check, set, told);
+          default -> {
+            // asked of each file alone
+          }
         }
       }
     }
@@ -45,9 +56,54 @@ public final class BatchChecks {
     }
   }
 
-  private static void tellKeys(CheckSpec check, int set, List<FileRun> runs) {
+  private static void tellMissing(CheckSpec check, int set, List<FileRun> runs) {
+    Set<String> texts = new HashSet<>();
+    int last = -1;
+    for (int i = 0; i < runs.size(); i++) {
+      if (runs.get(i).parts().size() > set) {
+        texts.addAll(Checks.texts(check, runs.get(i).parts().get(set)));
+        last = i;
+      }
+    }
+    List<String> missing = Checks.missing(check, texts);
+    if (check.overBatch() && last >= 0 && !missing.isEmpty()) {
+      String message = check.name() + ": in no file of the batch: " + String.join(", ", missing);
+      Finding finding = Finding.of(Checks.severity(check), "check", "all files", message);
+      runs.set(last, runs.get(last).with(List.of(finding)));
+    }
+  }
+
+  private static void tellPeriods(CheckSpec check, int set, List<FileRun> runs) {
     Map<List<Object>, DataRecord> seen = new HashMap<>();
-    Severity severity = Severity.valueOf(check.severity().toUpperCase(Locale.ROOT));
+    for (int i = 0; i < runs.size(); i++) {
+      FileRun run = runs.get(i);
+      List<Finding> findings = new ArrayList<>();
+      Map<List<Object>, DataRecord> own = new LinkedHashMap<>();
+      if (run.parts().size() > set) {
+        for (DataRecord record : run.parts().get(set).records()) {
+          own.putIfAbsent(Checks.key(record, check.fields()), record);
+        }
+      }
+      own.forEach(
+          (key, record) -> {
+            DataRecord first = seen.putIfAbsent(key, record);
+            if (first != null) {
+              String message = check.name() + ": " + Checks.twice(key, first);
+              findings.add(
+                  Finding.at(
+                      Checks.severity(check), "check", run.fileName(), message, record.origin()));
+            }
+          });
+      runs.set(i, findings.isEmpty() ? run : run.with(findings));
+    }
+  }
+
+  private static void tellKeys(CheckSpec check, int set, List<FileRun> runs) {
+    if (!check.overBatch()) {
+      return;
+    }
+    Map<List<Object>, DataRecord> seen = new HashMap<>();
+    Severity severity = Checks.severity(check);
     for (int i = 0; i < runs.size(); i++) {
       FileRun run = runs.get(i);
       if (run.parts().size() <= set) {

@@ -11,10 +11,12 @@ import dev.inlay.spec.CheckSpec;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 
 /** Runs the checks of a spec over what one file gave. */
 public final class Checks {
@@ -47,6 +49,13 @@ public final class Checks {
       case ROW -> new RowCheck(check, part, this).make();
       case SUM -> new SumCheck(check, part, this).make();
       case COUNT -> count(check);
+      case LOWEST, HIGHEST -> new ExtremeCheck(check, part, this).make();
+      case LOOKUP -> lookup(check);
+      case EXPECTED -> expected(check);
+      case SAME -> same(check);
+      case ONE_FILE_EACH, CHANGE -> {
+        // asked when all files are read
+      }
       case UNIQUE -> unique(check);
       case SERIAL -> serial(check);
       case BALANCE -> balance(check);
@@ -70,7 +79,7 @@ public final class Checks {
   /** Says what a check found, and holds rows as it wants. */
   void say(
       CheckSpec check, String message, Origin at, List<DataRecord> row, List<DataRecord> group) {
-    Severity severity = Severity.valueOf(check.severity().toUpperCase(Locale.ROOT));
+    Severity severity = severity(check);
     Finding finding = Finding.at(severity, "check", file, check.name() + ": " + message, at);
     findings.add(finding);
     List<DataRecord> rows =
@@ -78,9 +87,18 @@ public final class Checks {
           case REPORT -> List.of();
           case HOLD_ROW -> row;
           case HOLD_GROUP -> group;
+          case HOLD_TABLE -> tableOf(at);
           case HOLD_FILE -> part.records();
         };
     rows.forEach(r -> held.computeIfAbsent(r, k -> new ArrayList<>()).add(finding));
+  }
+
+  static Severity severity(CheckSpec check) {
+    return Severity.valueOf(check.severity().toUpperCase(Locale.ROOT));
+  }
+
+  private List<DataRecord> tableOf(Origin at) {
+    return part.records().stream().filter(r -> r.origin().table().equals(at.table())).toList();
   }
 
   /**
@@ -147,6 +165,76 @@ public final class Checks {
       key.add(content instanceof BigDecimal n ? n.stripTrailingZeros() : content);
     }
     return key;
+  }
+
+  private void lookup(CheckSpec check) {
+    String field = check.fields().get(0);
+    Set<String> known = Set.copyOf(check.values());
+    for (DataRecord record : part.records()) {
+      Value value = record.value(field);
+      String text = text(value);
+      if (!text.isEmpty() && !known.contains(text)) {
+        String message = "'" + text + "' is not in the list of " + check.values().size();
+        Origin at = value.origin().orElse(record.origin());
+        say(check, message, at, List.of(record), List.of(record));
+      }
+    }
+  }
+
+  private void expected(CheckSpec check) {
+    if (check.overBatch() || part.rows().isEmpty()) {
+      return;
+    }
+    List<String> missing = missing(check, texts(check, part));
+    if (!missing.isEmpty()) {
+      String message = "missing: " + String.join(", ", missing);
+      say(check, message, part.rows().get(0).origin(), List.of(), part.records());
+    }
+  }
+
+  /** The texts of a check's first field. */
+  static Set<String> texts(CheckSpec check, DataSetPart part) {
+    Set<String> texts = new HashSet<>();
+    part.rows().forEach(r -> texts.add(text(r.value(check.fields().get(0)))));
+    return texts;
+  }
+
+  /** The texts that a check expects and that are not there. */
+  static List<String> missing(CheckSpec check, Set<String> texts) {
+    return check.values().stream().filter(v -> !texts.contains(v)).toList();
+  }
+
+  private static String text(Value value) {
+    Object content = value.content();
+    if (content instanceof BigDecimal number) {
+      return number.toPlainString();
+    }
+    return content == null ? "" : content.toString();
+  }
+
+  private void same(CheckSpec check) {
+    Map<Object, DataRecord> firsts = new HashMap<>();
+    for (DataRecord record : part.records()) {
+      Object scope =
+          switch (check.is()) {
+            case "page" -> record.origin().page();
+            case "table" -> record.origin().table();
+            default -> "";
+          };
+      DataRecord first = firsts.putIfAbsent(scope, record);
+      if (first != null && !key(first, check.fields()).equals(key(record, check.fields()))) {
+        Value value = record.value(check.fields().get(0));
+        String message =
+            "'"
+                + text(value)
+                + "' stands beside '"
+                + text(first.value(check.fields().get(0)))
+                + "' in one "
+                + check.is();
+        Origin at = value.origin().orElse(record.origin());
+        say(check, message, at, List.of(record), List.of(first, record));
+      }
+    }
   }
 
   private void serial(CheckSpec check) {

@@ -1,5 +1,6 @@
 package dev.inlay.spec;
 
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,13 +13,15 @@ import org.snakeyaml.engine.v2.nodes.Node;
 /** Reads what is wanted of one data set. */
 final class DataSetReader {
 
+  private final Path folder;
   private final Section section;
   private final String name;
   private final FormReader forms;
   private final Messages messages;
   private final ColumnReader columns;
 
-  DataSetReader(Section section, String name, FormReader forms) {
+  DataSetReader(Section section, String name, FormReader forms, Path folder) {
+    this.folder = folder;
     this.section = section;
     this.name = name;
     this.forms = forms;
@@ -51,7 +54,7 @@ final class DataSetReader {
             values,
             headings,
             leaveOut,
-            new CheckReader(section).read(),
+            new CheckReader(section, folder).read(),
             shape);
     new NameCheck(section, set).check();
     return set;

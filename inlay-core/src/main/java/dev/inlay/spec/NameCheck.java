@@ -46,7 +46,8 @@ final class NameCheck {
     if (one.right() != null) {
       check("checks", one.right().fields());
     }
-    if (!one.is().isEmpty() && !one.is().equals("subtotals") && !one.is().equals("totals")) {
+    boolean field = one.kind() != CheckSpec.Kind.SAME && !one.is().isEmpty();
+    if (field && !one.is().equals("subtotals") && !one.is().equals("totals")) {
       check("checks", List.of(one.is()));
     }
   }

@@ -1,6 +1,7 @@
 package dev.inlay.spec;
 
 import dev.inlay.page.PageSelection;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -22,16 +23,31 @@ public final class SpecReader {
 
   private final Messages messages = new Messages();
 
-  private SpecReader() {}
+  private final Path folder;
+
+  private SpecReader(Path folder) {
+    this.folder = folder;
+  }
 
   /**
-   * Reads a spec.
+   * Reads a spec that names no other files, or names them by whole paths.
    *
    * @param yaml the text of the file
    * @throws SpecException with all that is wrong in it
    */
   public static ReportSpec read(String yaml) throws SpecException {
-    SpecReader reader = new SpecReader();
+    return read(yaml, Path.of(""));
+  }
+
+  /**
+   * Reads a spec.
+   *
+   * @param yaml the text of the file
+   * @param folder where lists of codes that it names lie
+   * @throws SpecException with all that is wrong in it
+   */
+  public static ReportSpec read(String yaml, Path folder) throws SpecException {
+    SpecReader reader = new SpecReader(folder);
     Optional<Node> root = reader.compose(yaml);
     reader.messages.check();
     ReportSpec spec = reader.report(root.get());
@@ -63,7 +79,7 @@ public final class SpecReader {
     if (section.has("data")) {
       severalSets(section, forms, sets);
     } else {
-      sets.add(new DataSetReader(section, fileName(name), forms).read());
+      sets.add(new DataSetReader(section, fileName(name), forms, folder).read());
     }
     return new ReportSpec(
         name,
@@ -87,7 +103,7 @@ public final class SpecReader {
     }
     for (Map.Entry<String, Node> entry : data.values().entrySet()) {
       Section set = Section.of(entry.getValue(), SpecKeys.DATA_SET, messages);
-      sets.add(new DataSetReader(set, fileName(entry.getKey()), forms).read());
+      sets.add(new DataSetReader(set, fileName(entry.getKey()), forms, folder).read());
     }
   }
 
