@@ -7,6 +7,8 @@ import dev.inlay.samples.Plant;
 import dev.inlay.samples.SampleMaker;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -88,5 +90,77 @@ class ChecksIT {
         .contains("again.pdf: is the same file as ", "byte for byte: leave one out (same-file)")
         .contains("again.pdf, page 1: entries: 'Skua, 2025-03-01")
         .contains("is there already: dues-statement-oyle.pdf, page 1");
+  }
+
+  /** Runs the weekly price lists of two weeks under more checks. */
+  private Result prices(String checks, String... weeks) throws Exception {
+    Path spec = folder.resolve("prices.inlay.yaml");
+    String shipped = Files.readString(Program.SAMPLES.resolve("specs/quay-prices.inlay.yaml"));
+    Files.writeString(spec, shipped + "checks:\n" + checks);
+    List<Object> arguments = new ArrayList<>(List.of("run", spec));
+    for (String week : weeks) {
+      arguments.add(Program.SAMPLES.resolve("quay-prices-2025-" + week + ".pdf").toAbsolutePath());
+    }
+    arguments.add("--dry");
+    return Program.run(folder, arguments.toArray());
+  }
+
+  @Test
+  void valuesAreComparedWithThoseOfTheWeekBefore() throws Exception {
+    String wide = "  - {name: price, change: price, along: week, by: code, within: 100000 %}\n";
+    assertThat(findings(prices(wide, "w14", "w15"))).isEmpty();
+    String narrow = "  - {name: price, change: price, along: week, by: code, within: 0.01 %}\n";
+    // the files are given with the later week first: the period counts, not the order
+    List<String> told = findings(prices(narrow, "w15", "w14"));
+    assertThat(told)
+        .isNotEmpty()
+        .allMatch(l -> l.contains("quay-prices-2025-w15.pdf, page "))
+        .allMatch(
+            l -> l.contains(" of 14 (change ") && l.contains("quay-prices-2025-w14.pdf, page 1"));
+  }
+
+  @Test
+  void aPeriodThatComesTwiceAndOneThatIsMissingAreTold() throws Exception {
+    Path again = folder.resolve("again.pdf");
+    Files.copy(Program.SAMPLES.resolve("quay-prices-2025-w14.pdf"), again);
+    // a byte behind the end makes another file of the same paper
+    Files.write(again, new byte[] {'\n'}, StandardOpenOption.APPEND);
+    Path spec = folder.resolve("prices.inlay.yaml");
+    String shipped = Files.readString(Program.SAMPLES.resolve("specs/quay-prices.inlay.yaml"));
+    Files.writeString(
+        spec,
+        shipped
+            + """
+            checks:
+              - {name: one list a week, one file each: week}
+              - {name: weeks, expected: week, values: [14, 15], over: batch, severity: warning}
+            """);
+    Path first = Program.SAMPLES.resolve("quay-prices-2025-w14.pdf").toAbsolutePath();
+    Result result = Program.run(folder, "run", spec, first, again, "--dry");
+    assertThat(findings(result))
+        .hasSize(2)
+        .anyMatch(
+            l ->
+                l.startsWith("error")
+                    && l.contains("again.pdf")
+                    && l.contains(
+                        "one list a week: '14' is there already: quay-prices-2025-w14.pdf"))
+        .anyMatch(l -> l.startsWith("warning") && l.contains("weeks: in no file of the batch: 15"));
+  }
+
+  @Test
+  void codesAreLookedUpInAListBesideTheSpec() throws Exception {
+    Files.writeString(folder.resolve("species.csv"), "No,Name\n1,Brill\n2,\"Cod\"\n");
+    String check = "  - {name: species, lookup: species, in: species.csv, column: Name}\n";
+    List<String> told = findings(prices(check, "w14"));
+    assertThat(told)
+        .isNotEmpty()
+        .noneMatch(l -> l.contains("'Brill'"))
+        .allMatch(l -> l.contains("is not in the list of 2"));
+    Result wrong = prices(check.replace("Name", "Species"), "w14");
+    assertThat(wrong.code()).isNotZero();
+    assertThat(wrong.err())
+        .contains("'species.csv' has no column 'Species'; it has No, Name")
+        .containsPattern("prices.inlay.yaml:\\d+:\\d+: ");
   }
 }

@@ -192,10 +192,12 @@ public final class Checks {
     }
   }
 
-  /** The texts of a check's first field. */
+  /** The texts of a check's first field, in rows that are accepted or held. */
   static Set<String> texts(CheckSpec check, DataSetPart part) {
     Set<String> texts = new HashSet<>();
-    part.rows().forEach(r -> texts.add(text(r.value(check.fields().get(0)))));
+    String field = check.fields().get(0);
+    part.records().forEach(r -> texts.add(text(r.value(field))));
+    part.held().forEach(h -> texts.add(text(h.record().value(field))));
     return texts;
   }
 

@@ -55,7 +55,7 @@ final class ExtremeCheck {
               + " is "
               + number.toPlainString()
               + ", the "
-              + check.kind().words()
+              + (lowest ? "lowest" : "highest")
               + " of its "
               + rows.size()
               + " rows is "

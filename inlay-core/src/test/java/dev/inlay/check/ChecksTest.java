@@ -154,6 +154,42 @@ class ChecksTest {
   }
 
   @Test
+  void codesStandInAListAndExpectedOnesAreThere() {
+    TableBuilder table = new TableBuilder("Code", "A", "B").row("C1", "7", "5").row("C9", "8", "3");
+    DataSetPart part = check("{lookup: code, values: [C1, C2], effect: hold row}", table);
+    assertThat(told(part)).containsExactly("lookup code: 'C9' is not in the list of 2");
+    assertThat(part.held()).hasSize(1);
+    assertThat(told(check("{expected: code, values: [C1, C2, C3]}", table)))
+        .containsExactly("expected code: missing: C2, C3");
+    assertThat(told(check("{expected: code, values: [C1, C9]}", table))).isEmpty();
+  }
+
+  @Test
+  void aFieldThatHasOneValueIsToldWhereItHasTwo() {
+    TableBuilder table =
+        new TableBuilder("Code", "A", "B").row("C1", "7", "5").row("C2", "8.0", "5");
+    assertThat(told(check("{same: b, on: table}", table))).isEmpty();
+    DataSetPart part = check("{same: a, on: page, effect: hold table}", table);
+    assertThat(told(part)).containsExactly("same a: '8.0' stands beside '7' in one page");
+    assertThat(part.held()).hasSize(2);
+  }
+
+  @Test
+  void theSmallestAndLargestValuesOfGroupsAreHeldAgainstTheirPrint() {
+    TableBuilder table =
+        new TableBuilder("Code", "A", "B")
+            .row("C1", "7", "7")
+            .row("C1", "9", "7")
+            .row("C2", "3", "4");
+    assertThat(told(check("{lowest: a, by: code, is: b}", table)))
+        .containsExactly(
+            "lowest a: b is 4, the lowest of its 1 rows is 3 on page 1 (difference 1)");
+    assertThat(told(check("{highest: a, by: code, is: b, within: 1}", table)))
+        .containsExactly(
+            "highest a: b is 7, the highest of its 2 rows is 9 on page 1 (difference -2)");
+  }
+
+  @Test
   void slipsAreMendedOnce() {
     assertThat(Slips.of(new BigDecimal("12.0")))
         .extracting(s -> s.value().toPlainString())
