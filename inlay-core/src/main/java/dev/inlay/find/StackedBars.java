@@ -48,13 +48,16 @@ final class StackedBars {
     return bars;
   }
 
-  /** Whether text stands in the bars' place on a line: they are signs among a column's values. */
+  /**
+   * Whether a figure stands in the bars' place on a line: they are signs among a column's values.
+   */
   private static boolean isCovered(List<TextLine> lines, int at, Map<Integer, Word> stack) {
     if (at < 0 || at >= lines.size()) {
       return false;
     }
     double place = stack.values().iterator().next().box().centreX();
     return lines.get(at).words().stream()
-        .anyMatch(w -> w.box().left() < place && place < w.box().right());
+        .filter(w -> w.box().left() < place && place < w.box().right())
+        .anyMatch(w -> w.text().chars().anyMatch(Character::isDigit));
   }
 }

@@ -122,12 +122,15 @@ class ListingBoxesTest {
             tables(
                 listing(
                     """
+                    inlay-core
                     |-- src
                     |   |-- main
                     |   |   |-- java
-                    |   |   `-- files
+                    |   |   `-- resources
                     |   `-- test
                     |       |-- java
+                    |       `-- files
+                    `-- pom.xml
 
                     +----------+        +-----------+
                     | reader   |------->| composer  |
