@@ -26,11 +26,20 @@ import java.util.stream.Collectors;
 /** What a run gave as sheets: the data, then what was held, the findings and the files. */
 final class ResultSheets {
 
+  /** The sheet that cells with findings link to. */
+  static final String FINDINGS = "Findings";
+
   private static final int PERCENT_DIGITS = 2;
+
+  /** A place in a file of the batch. */
+  private record Place(String file, Origin origin) {}
 
   private final RunResult result;
   private final Path folder;
   private final Map<String, Path> paths = new HashMap<>();
+
+  /** The number of the first finding of each place, from 1. */
+  private final Map<Place, Integer> findings = new HashMap<>();
 
   /**
    * Prepares sheets.
@@ -41,6 +50,13 @@ final class ResultSheets {
     this.result = result;
     this.folder = folder;
     result.files().forEach(f -> paths.put(f.fileName(), f.path()));
+    int number = 0;
+    for (Finding finding : result.findings()) {
+      number++;
+      if (finding.origin().isPresent()) {
+        findings.putIfAbsent(new Place(finding.file(), finding.origin().get()), number);
+      }
+    }
   }
 
   /** All sheets in their order. */
@@ -66,14 +82,20 @@ final class ResultSheets {
     for (DataRecord record : data.records()) {
       List<Cell> cells = new ArrayList<>();
       for (DataSet.Field field : data.fields()) {
-        cells.add(cell(record.value(field.name()), field.type()));
+        Value value = record.value(field.name());
+        cells.add(cell(value, field.type()).with(finding(record.file(), value.origin())));
       }
       if (withSource) {
-        cells.add(source(record.file(), Optional.of(record.origin())));
+        Optional<Origin> origin = Optional.of(record.origin());
+        cells.add(source(record.file(), origin).with(finding(record.file(), origin)));
       }
       rows.add(cells);
     }
     return new ResultSheet(data.name(), heads, rows);
+  }
+
+  private int finding(String file, Optional<Origin> origin) {
+    return origin.map(o -> findings.getOrDefault(new Place(file, o), 0)).orElse(0);
   }
 
   private static boolean isRight(FieldType type) {
@@ -151,7 +173,7 @@ final class ResultSheets {
               Cell.of(finding.message()),
               source(finding.file(), finding.origin())));
     }
-    return new ResultSheet("Findings", heads, rows);
+    return new ResultSheet(FINDINGS, heads, rows);
   }
 
   /** The files, with the ledgers of their rows and characters. */

@@ -43,8 +43,12 @@ final class ResultWorkbook {
   /** The width of a bracket behind figures, so that they do not touch the text in the next cell. */
   private static final String ROOM = "_)_)";
 
+  /** Light amber: cells that a finding speaks of. */
+  private static final String FINDING_SHADE = "FFE9B8";
+
   private static final String DAY_FORMAT = "yyyy-mm-dd";
 
+  private String findings = ResultSheets.FINDINGS;
   private final List<List<Cell>> longTexts = new ArrayList<>();
   private final Set<String> links = new HashSet<>();
   private final SheetNames names = new SheetNames();
@@ -68,21 +72,27 @@ final class ResultWorkbook {
     ResultWorkbook writer = new ResultWorkbook();
     Workbook workbook = new Workbook(out, "Inlay", "00.0100");
     workbook.setCompressionLevel(FAST);
-    for (ResultSheet sheet : sheets) {
-      writer.sheet(workbook, sheet);
+    List<String> names = sheets.stream().map(s -> writer.names.of(s.name())).toList();
+    for (int i = 0; i < sheets.size(); i++) {
+      writer.findings =
+          sheets.get(i).name().equals(ResultSheets.FINDINGS) ? names.get(i) : writer.findings;
+    }
+    for (int i = 0; i < sheets.size(); i++) {
+      writer.sheet(workbook, sheets.get(i), names.get(i));
     }
     if (!writer.longTexts.isEmpty()) {
       List<Head> heads = new ArrayList<>();
       for (String name : List.of("sheet", "row", "column", "part", "text")) {
         heads.add(new Head(name, false));
       }
-      writer.sheet(workbook, new ResultSheet("Long texts", heads, List.copyOf(writer.longTexts)));
+      ResultSheet texts = new ResultSheet("Long texts", heads, List.copyOf(writer.longTexts));
+      writer.sheet(workbook, texts, writer.names.of(texts.name()));
     }
     workbook.finish();
   }
 
-  private void sheet(Workbook workbook, ResultSheet sheet) throws IOException {
-    Worksheet to = workbook.newWorksheet(names.of(sheet.name()));
+  private void sheet(Workbook workbook, ResultSheet sheet, String name) throws IOException {
+    Worksheet to = workbook.newWorksheet(name);
     int columns = sheet.columns().size();
     int[] widths = new int[columns];
     String[] heads = new String[columns];
@@ -125,6 +135,9 @@ final class ResultWorkbook {
 
   private void cell(Worksheet to, int row, int column, Cell cell, String head) {
     Object content = cell.content();
+    if (cell.finding() > 0) {
+      mark(to, row, column, cell);
+    }
     if (content == null) {
       return;
     }
@@ -145,6 +158,16 @@ final class ResultWorkbook {
       to.hyperlink(row, column, new HyperLink(cell.link() + (known ? mark : ""), cell.text()));
     } else {
       text(to, row, column, cell.text(), head);
+    }
+  }
+
+  /** Shades a cell that a finding speaks of, and links it to the finding. */
+  private void mark(Worksheet to, int row, int column, Cell cell) {
+    to.style(row, column).fillColor(FINDING_SHADE).set();
+    String place = "'" + findings.replace("'", "''") + "'!A" + (cell.finding() + 1);
+    // the library keeps one cell for each link; the value is written over the link's text
+    if (cell.link().isEmpty() && links.add(to.getName() + " " + place)) {
+      to.hyperlink(row, column, HyperLink.internal(place, cell.text()));
     }
   }
 

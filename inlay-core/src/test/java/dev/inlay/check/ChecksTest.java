@@ -190,6 +190,20 @@ class ChecksTest {
   }
 
   @Test
+  void equalFiguresOfTwoRowsAreNoRowThatIsThereTwice() {
+    assertThat(explained("46.00", "12.00", "34.00", "12.00"))
+        .doesNotContain("is there twice")
+        .contains("1 more would explain it alike");
+  }
+
+  @Test
+  void aDifferenceOfNineIsNoExchangeWhereNoFigureFits() {
+    assertThat(explained("69.00", "10.00", "20.00", "30.00"))
+        .doesNotContain("digits")
+        .endsWith("no simple explanation");
+  }
+
+  @Test
   void slipsAreMendedOnce() {
     assertThat(Slips.of(new BigDecimal("12.0")))
         .extracting(s -> s.value().toPlainString())

@@ -18,6 +18,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import org.apache.poi.xssf.usermodel.XSSFRow;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
 import org.dhatim.fastexcel.reader.Row;
@@ -107,6 +108,28 @@ class ResultSheetsTest {
     try (XSSFWorkbook filled = new XSSFWorkbook(new ByteArrayInputStream(out.toByteArray()))) {
       assertThat(filled.getSheet("Data").getRow(1).getCell(0).getStringCellValue())
           .isEqualTo("new");
+    }
+  }
+
+  @Test
+  void aCellOfWhichAFindingSpeaksIsShadedAndLeadsToIt() throws Exception {
+    Cell price = new Cell(new BigDecimal("3.50"), "0.00", "").with(2);
+    ResultSheet data =
+        new ResultSheet(
+            "prices",
+            List.of(new Head("price", true), new Head("fish", false)),
+            List.of(List.of(price, Cell.of("Cod"))));
+    ResultSheet findings =
+        new ResultSheet("Findings", List.of(new Head("message", false)), List.of());
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    ResultWorkbook.write(List.of(data, findings), out);
+    try (XSSFWorkbook workbook = new XSSFWorkbook(new ByteArrayInputStream(out.toByteArray()))) {
+      XSSFRow row = workbook.getSheetAt(0).getRow(1);
+      assertThat(row.getCell(0).getNumericCellValue()).isEqualTo(3.5);
+      assertThat(row.getCell(0).getHyperlink().getLocation()).isEqualTo("'Findings'!A3");
+      assertThat(row.getCell(0).getCellStyle().getFillForegroundColorColor().getARGBHex())
+          .endsWith("FFE9B8");
+      assertThat(row.getCell(1).getHyperlink()).isNull();
     }
   }
 }
