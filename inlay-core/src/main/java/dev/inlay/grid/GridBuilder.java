@@ -174,8 +174,11 @@ public final class GridBuilder {
 
   private void warnIfCrowded(List<Cell> row) {
     int most = row.stream().mapToInt(Cell::lines).max().orElse(0);
-    boolean figures = row.stream().anyMatch(GridBuilder::isListOfFigures);
-    boolean labels = row.get(0).lines() >= FULL_SHARE * most;
+    List<Cell> lists = row.stream().filter(GridBuilder::isListOfFigures).toList();
+    boolean figures = !lists.isEmpty();
+    int first = row.get(0).lines();
+    // Each figure has its label, however many lines the texts between them take.
+    boolean labels = first >= FULL_SHARE * most || lists.stream().anyMatch(c -> c.lines() == first);
     boolean paired = most == PAIRED_LINES && row.stream().allMatch(c -> c.lines() == most);
     if ((most >= CROWDED_LINES || paired) && figures && labels) {
       warn(

@@ -88,6 +88,30 @@ class ListingBoxesTest {
   }
 
   @Test
+  void labelsWithAFigureEachAreRowsHoweverLongTheTextsBetweenThem() {
+    Table table =
+        tables(
+                listing(
+                    """
+                    +----------+-------------------+------+
+                    | Term     | Meaning           | Page |
+                    +----------+-------------------+------+
+                    | berth    | the place at a    |   12 |
+                    |          | quay for a vessel |      |
+                    |          | by day or night   |      |
+                    | draught  | depth of a hull   |   14 |
+                    | lay days | days that a       |   17 |
+                    |          | vessel may lie    |      |
+                    +----------+-------------------+------+
+                    """))
+            .get(0);
+    assertThat(texts(table))
+        .contains(
+            List.of("berth", "the place at a quay for a vessel by day or night", "12"),
+            List.of("draught", "depth of a hull", "14"));
+  }
+
+  @Test
   void everyCharacterOfABoxIsBooked() {
     PageTables page =
         PageTables.of(
