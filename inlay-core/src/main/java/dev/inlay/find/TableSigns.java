@@ -1,6 +1,7 @@
 package dev.inlay.find;
 
 import dev.inlay.geom.Interval;
+import dev.inlay.page.Word;
 import java.util.ArrayList;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
@@ -121,7 +122,7 @@ final class TableSigns {
     return sizes.getMax() > LARGE_TYPE * sizes.getMin();
   }
 
-  /** The pieces of each column; a piece belongs where its middle is. */
+  /** The pieces of each column; one that a gutter parts between two words is two. */
   static List<List<Piece>> columns(List<PieceLine> lines, List<Interval> gutters) {
     List<List<Piece>> columns = new ArrayList<>();
     for (int i = 0; i <= gutters.size(); i++) {
@@ -129,10 +130,27 @@ final class TableSigns {
     }
     for (PieceLine line : lines) {
       for (Piece piece : line.pieces()) {
-        columns.get(OpenFrame.columnAt(piece.box().centreX(), gutters)).add(piece);
+        addParts(piece, gutters, columns);
       }
     }
     return columns;
+  }
+
+  private static void addParts(Piece piece, List<Interval> gutters, List<List<Piece>> columns) {
+    List<Word> words = piece.words();
+    int from = 0;
+    for (int i = 1; i <= words.size(); i++) {
+      if (i == words.size() || isParted(words.get(i - 1), words.get(i), gutters)) {
+        Piece part = from == 0 && i == words.size() ? piece : Piece.of(words.subList(from, i));
+        columns.get(OpenFrame.columnAt(part.box().centreX(), gutters)).add(part);
+        from = i;
+      }
+    }
+  }
+
+  private static boolean isParted(Word left, Word right, List<Interval> gutters) {
+    return gutters.stream()
+        .anyMatch(g -> left.box().right() <= g.middle() && g.middle() <= right.box().left());
   }
 
   /** How many figures stand in a line. */
