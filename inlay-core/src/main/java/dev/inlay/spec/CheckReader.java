@@ -24,6 +24,9 @@ final class CheckReader {
   private static final Set<CheckSpec.Kind> LISTED =
       EnumSet.of(CheckSpec.Kind.LOOKUP, CheckSpec.Kind.EXPECTED);
 
+  private static final Set<CheckSpec.Kind> BATCH =
+      EnumSet.of(CheckSpec.Kind.ONE_FILE_EACH, CheckSpec.Kind.CHANGE);
+
   private final Section section;
   private final Path folder;
 
@@ -67,6 +70,14 @@ final class CheckReader {
       one.messages()
           .add(one.get("within").orElseThrow(), "'within' takes per cent with 'change' only");
     }
+    boolean overBatch = one.choice("over", "file", "file", "batch").equals("batch");
+    CheckSpec.Effect effect = effect(one);
+    if (effect != CheckSpec.Effect.REPORT && (overBatch || BATCH.contains(kind))) {
+      one.messages()
+          .add(
+              one.get("effect").orElseThrow(),
+              "a check over all files holds no rows; leave it out");
+    }
     return new CheckSpec(
         one.text("name").orElse(word + " " + String.join(", ", fields)),
         kind,
@@ -76,11 +87,11 @@ final class CheckReader {
         fields,
         one.texts("by"),
         is,
-        one.choice("over", "file", "file", "batch").equals("batch"),
+        overBatch,
         LISTED.contains(kind) ? values(one) : List.of(),
         inShare,
         one.choice("severity", "error", "note", "warning", "error"),
-        effect(one));
+        effect);
   }
 
   /** The sides of an equation, or a condition alone. */

@@ -127,6 +127,26 @@ class SpecReaderTest {
   }
 
   @Test
+  void checksSayWhatTheyLackAndHoldNoRowsOverABatch() {
+    assertThat(
+            told(
+                """
+                report: Dues
+                columns: {code: Code, day: Day, price: {from: Price, type: number}}
+                checks:
+                  - {change: price, along: day, within: 10 %, effect: hold row}
+                  - {lookup: code}
+                  - {lookup: code, in: nowhere.csv}
+                  - {sum: price, is: totals, within: 5 %}
+                """))
+        .containsExactly(
+            "4:55: a check over all files holds no rows; leave it out",
+            "5:5: give either 'values' or 'in', a CSV file with them",
+            "6:24: 'nowhere.csv' cannot be read; it must lie beside the spec, as CSV in UTF-8",
+            "7:38: 'within' takes per cent with 'change' only");
+  }
+
+  @Test
   void theSchemaKnowsEveryKeyOfEverySection() {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     SpecSchema.write(out);
