@@ -8,6 +8,7 @@ import dev.inlay.record.Severity;
 import dev.inlay.spec.CheckSpec;
 import dev.inlay.spec.ReportSpec;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -30,9 +31,8 @@ public final class BatchChecks {
     for (int set = 0; set < spec.dataSets().size(); set++) {
       for (CheckSpec check : spec.dataSets().get(set).checks()) {
         switch (check.kind()) {
-          case UNIQUE -> tellKeys(check, set, told);
+          case UNIQUE, ONE_FILE_EACH -> tellKeys(check, set, told);
           case EXPECTED -> tellMissing(check, set, told);
-          case ONE_FILE_EACH -> tellPeriods(check, set, told);
           case CHANGE -> ChangeCheck.tell(check, set, told);
           default -> {
             // asked of each file alone
@@ -57,6 +57,9 @@ public final class BatchChecks {
   }
 
   private static void tellMissing(CheckSpec check, int set, List<FileRun> runs) {
+    if (!check.overBatch()) {
+      return;
+    }
     Set<String> texts = new HashSet<>();
     int last = -1;
     for (int i = 0; i < runs.size(); i++) {
@@ -66,40 +69,16 @@ public final class BatchChecks {
       }
     }
     List<String> missing = Checks.missing(check, texts);
-    if (check.overBatch() && last >= 0 && !missing.isEmpty()) {
+    if (last >= 0 && !missing.isEmpty()) {
       String message = check.name() + ": in no file of the batch: " + String.join(", ", missing);
       Finding finding = Finding.of(Checks.severity(check), "check", "all files", message);
       runs.set(last, runs.get(last).with(List.of(finding)));
     }
   }
 
-  private static void tellPeriods(CheckSpec check, int set, List<FileRun> runs) {
-    Map<List<Object>, DataRecord> seen = new HashMap<>();
-    for (int i = 0; i < runs.size(); i++) {
-      FileRun run = runs.get(i);
-      List<Finding> findings = new ArrayList<>();
-      Map<List<Object>, DataRecord> own = new LinkedHashMap<>();
-      if (run.parts().size() > set) {
-        for (DataRecord record : run.parts().get(set).records()) {
-          own.putIfAbsent(Checks.key(record, check.fields()), record);
-        }
-      }
-      own.forEach(
-          (key, record) -> {
-            DataRecord first = seen.putIfAbsent(key, record);
-            if (first != null) {
-              String message = check.name() + ": " + Checks.twice(key, first);
-              findings.add(
-                  Finding.at(
-                      Checks.severity(check), "check", run.fileName(), message, record.origin()));
-            }
-          });
-      runs.set(i, findings.isEmpty() ? run : run.with(findings));
-    }
-  }
-
   private static void tellKeys(CheckSpec check, int set, List<FileRun> runs) {
-    if (!check.overBatch()) {
+    boolean files = check.kind() == CheckSpec.Kind.ONE_FILE_EACH;
+    if (!files && !check.overBatch()) {
       return;
     }
     Map<List<Object>, DataRecord> seen = new HashMap<>();
@@ -111,7 +90,7 @@ public final class BatchChecks {
       }
       DataSetPart part = run.parts().get(set);
       List<Finding> findings = new ArrayList<>();
-      for (DataRecord record : part.records()) {
+      for (DataRecord record : files ? firstOfEach(check, part) : part.records()) {
         List<Object> key = Checks.key(record, check.fields());
         DataRecord first = seen.putIfAbsent(key, record);
         if (first != null) {
@@ -121,5 +100,12 @@ public final class BatchChecks {
       }
       runs.set(i, findings.isEmpty() ? run : run.with(findings));
     }
+  }
+
+  /** The first record of each key: all rows of a file share its period. */
+  private static Collection<DataRecord> firstOfEach(CheckSpec check, DataSetPart part) {
+    Map<List<Object>, DataRecord> own = new LinkedHashMap<>();
+    part.records().forEach(r -> own.putIfAbsent(Checks.key(r, check.fields()), r));
+    return own.values();
   }
 }

@@ -41,20 +41,21 @@ public final class CharacterBoxes {
   private CharacterBoxes(Page page) {
     this.page = page;
     List<Glyph> rules = new ArrayList<>();
-    boolean bars = false;
     for (Glyph glyph : page.glyphs()) {
       if (glyph.turn() == Turn.UPRIGHT && !glyph.isBlank()) {
         boolean mark = BarStack.isBar(glyph) || BarStack.isCrossing(glyph);
         (mark ? rules : text).add(glyph);
-        bars |= BarStack.isBar(glyph);
       }
     }
-    stacks = bars ? BarStack.of(rules) : List.of();
+    stacks = BarStack.of(rules);
     runs = stacks.isEmpty() ? List.of() : CharacterRun.of(rules);
   }
 
   /** Redraws the boxes of a page; a page without any is returned as it is. */
   public static Redrawn redraw(Page page) {
+    if (page.glyphs().stream().noneMatch(BarStack::isBar)) {
+      return new Redrawn(page, List.of()); // most pages
+    }
     CharacterBoxes boxes = new CharacterBoxes(page);
     List<BarStack> drawn = boxes.stacks.stream().filter(boxes::isDrawn).toList();
     if (drawn.isEmpty()) {

@@ -5,7 +5,6 @@ import dev.inlay.page.Glyph;
 import dev.inlay.page.Page;
 import dev.inlay.page.Turn;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -50,19 +49,14 @@ final class CharacterRules {
     if (marks.size() < LEAST) {
       return;
     }
-    SpannerDashes.addTo(page, rulings);
+    SpannerDashes.addTo(page, marks, rulings);
     // Beside text such characters are blanks to be filled in, or dashes.
     Set<Double> withText = baselinesOfText(page);
     marks.removeIf(g -> withText.contains(g.baseline()));
-    marks.sort(
-        Comparator.comparingDouble(Glyph::baseline).thenComparingDouble(g -> g.box().left()));
-    int from = 0;
-    for (int i = 1; i <= marks.size(); i++) {
-      if (i == marks.size() || !follows(marks.get(i - 1), marks.get(i))) {
-        if (i - from >= LEAST) {
-          rulings.add(ruling(marks.get(from), marks.get(i - 1)));
-        }
-        from = i;
+    for (CharacterRun run : CharacterRun.of(marks)) {
+      if (run.length() >= LEAST) {
+        Interval extent = new Interval(run.first().box().left(), run.last().box().right());
+        rulings.add(new Ruling(true, run.at(), extent));
       }
     }
   }
@@ -81,9 +75,5 @@ final class CharacterRules {
   static boolean follows(Glyph before, Glyph glyph) {
     double gap = glyph.box().left() - before.box().right();
     return before.baseline() == glyph.baseline() && Math.abs(gap) <= GAP * glyph.box().width();
-  }
-
-  private static Ruling ruling(Glyph first, Glyph last) {
-    return new Ruling(true, place(first), new Interval(first.box().left(), last.box().right()));
   }
 }

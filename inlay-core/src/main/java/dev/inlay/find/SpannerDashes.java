@@ -5,8 +5,8 @@ import dev.inlay.page.Glyph;
 import dev.inlay.page.Page;
 import dev.inlay.page.Turn;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -30,19 +30,32 @@ final class SpannerDashes {
 
   private SpannerDashes() {}
 
-  /** Adds the reach of headings between dashes to a page's rulings. */
-  static void addTo(Page page, List<Ruling> rulings) {
+  /**
+   * Adds the reach of headings between dashes to a page's rulings.
+   *
+   * @param page the page
+   * @param marks its rule characters: lines with fewer than dashes on both sides take are passed by
+   * @param rulings those of the page
+   */
+  static void addTo(Page page, List<Glyph> marks, List<Ruling> rulings) {
+    Map<Double, Integer> counts = new HashMap<>();
+    marks.forEach(g -> counts.merge(g.baseline(), 1, Integer::sum));
+    counts.values().removeIf(count -> count < 2 * LEAST);
+    if (counts.isEmpty()) {
+      return;
+    }
     Map<Double, List<Glyph>> lines = new TreeMap<>();
     for (Glyph glyph : page.glyphs()) {
-      if (glyph.turn() == Turn.UPRIGHT && !glyph.isBlank()) {
+      if (glyph.turn() == Turn.UPRIGHT
+          && !glyph.isBlank()
+          && counts.containsKey(glyph.baseline())) {
         lines.computeIfAbsent(glyph.baseline(), b -> new ArrayList<>()).add(glyph);
       }
     }
     lines.values().forEach(line -> addReaches(line, rulings));
   }
 
-  private static void addReaches(Collection<Glyph> glyphs, List<Ruling> rulings) {
-    List<Glyph> line = new ArrayList<>(glyphs);
+  private static void addReaches(List<Glyph> line, List<Ruling> rulings) {
     line.sort(Comparator.comparingDouble(g -> g.box().left()));
     int at = 0;
     while (at < line.size()) {
