@@ -20,9 +20,6 @@ import java.util.OptionalInt;
  */
 public final class OpenGridBuilder {
 
-  /** A gutter narrower than this many type sizes could be a space inside a cell. */
-  private static final double NARROW_GUTTER = 0.25;
-
   /** Where rows have so many texts, a line with two of them may head rows. */
   private static final int LEAST_PARTS = 4;
 
@@ -98,7 +95,9 @@ public final class OpenGridBuilder {
       warn(
           WarningCode.HEADER_UNSURE, "nothing but its place tells that the first row is a heading");
     }
-    warnIfDoubtful(header.count());
+    warnings.addAll(
+        new OpenDoubts(open, lines.subList(header.count(), lines.size()))
+            .warnings(l -> isHeading(List.of(l)) || sumLabels.of(List.of(l)) != null));
     warnIfUnknown();
     List<Double> columnEdges = new ArrayList<>();
     columnEdges.add(box.left());
@@ -231,72 +230,6 @@ public final class OpenGridBuilder {
         bold,
         Fill.WHITE,
         glyphs);
-  }
-
-  private void warnIfDoubtful(int headerLines) {
-    double size = open.lines().get(0).line().size();
-    Box whole = open.frame().box();
-    for (Interval gutter : open.gutters()) {
-      if (!open.given() && whiteBelow(headerLines, gutter) < NARROW_GUTTER * size) {
-        warnings.add(
-            new Warning(
-                    WarningCode.NARROW_GUTTER,
-                    open.frame().page(),
-                    "the gutter at "
-                        + Math.round(gutter.middle())
-                        + " points is hardly wider than a space inside a cell")
-                .at(new Box(gutter.from(), whole.top(), gutter.to(), whole.bottom())));
-        break;
-      }
-    }
-    open.rival()
-        .ifPresent(
-            rival ->
-                warnings.add(
-                    new Warning(
-                            WarningCode.RIVAL_COLUMNS,
-                            open.frame().page(),
-                            "the texts on both sides of "
-                                + Math.round(rival.middle())
-                                + " points may be one column or two")
-                        .at(new Box(rival.from(), whole.top(), rival.to(), whole.bottom()))));
-    List<LineCells> crossing =
-        lines.stream()
-            .skip(headerLines)
-            .filter(
-                l ->
-                    l.parts().size() > 1
-                        && !isHeading(List.of(l))
-                        && sumLabels.of(List.of(l)) == null)
-            .filter(l -> l.parts().stream().anyMatch(Part::spans))
-            .toList();
-    if (!crossing.isEmpty()) {
-      String message = crossing.size() + " line(s) have a text that reaches over a gutter";
-      warnings.add(
-          new Warning(WarningCode.CROSSED_GUTTER, open.frame().page(), message)
-              .at(crossing.get(0).line().box()));
-    }
-  }
-
-  /** How wide a gutter is below the header: headings may reach into it. */
-  private double whiteBelow(int headerLines, Interval gutter) {
-    double from = gutter.from();
-    double to = gutter.to();
-    double left = Double.NEGATIVE_INFINITY;
-    double right = Double.POSITIVE_INFINITY;
-    for (LineCells line : lines.subList(headerLines, lines.size())) {
-      for (Part part : line.parts()) {
-        Box box = part.box();
-        if (box.right() <= gutter.middle()) {
-          left = Math.max(left, box.right());
-        } else if (box.left() >= gutter.middle()) {
-          right = Math.min(right, box.left());
-        } else {
-          return to - from;
-        }
-      }
-    }
-    return Math.max(to - from, right - left);
   }
 
   private void warnIfUnknown() {

@@ -20,6 +20,8 @@ public enum WarningCode {
   HEADER_UNSURE("header-unsure", 0.15),
   /** A gutter is hardly wider than a space inside a cell. */
   NARROW_GUTTER("narrow-gutter", 0.15),
+  /** One gutter is far wider than the others, as between two tables. */
+  UNEVEN_GUTTERS("uneven-gutters", 0.12),
   /** One more gutter, or one less, would explain the page almost as well. */
   RIVAL_COLUMNS("rival-columns", 0.12),
   /** Many rows have far fewer texts than the others. */

@@ -177,6 +177,26 @@ class ReadersEyeTest {
   }
 
   @Test
+  void aWhiteWiderThanTheOthersBetweenFiguresAndNamesIsToldAsADoubt() {
+    PageBuilder near = new PageBuilder();
+    PageBuilder apart = new PageBuilder();
+    List<String> boats = List.of("Boat", "Skua", "Tern", "Gull", "Auk");
+    List<String> quays = List.of("Quay", "North", "South", "East", "West");
+    for (int r = 0; r < boats.size(); r++) {
+      double y = 100 + 14 * r;
+      for (PageBuilder page : List.of(near, apart)) {
+        double quay = page == near ? 150 : 200;
+        page.text(boats.get(r), 50, y).text(r == 0 ? "Days" : "1" + r, 105, y);
+        page.text(quays.get(r), quay, y).text(r == 0 ? "Ice" : "2" + r, quay + 55, y);
+      }
+    }
+    assertThat(tables(near).get(0).warnings()).isEmpty();
+    assertThat(tables(apart).get(0).warnings())
+        .extracting(w -> w.code().code())
+        .containsExactly("uneven-gutters");
+  }
+
+  @Test
   void aTableRuledRowByRowEndsBelowItsLastRuling() {
     PageBuilder page = row(new PageBuilder(), 100, "Permit", "Holder", "Fee");
     for (int r = 0; r < 6; r++) {
