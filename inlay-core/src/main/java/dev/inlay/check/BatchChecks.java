@@ -5,6 +5,7 @@ import dev.inlay.record.DataSetPart;
 import dev.inlay.record.FileRun;
 import dev.inlay.record.Finding;
 import dev.inlay.record.Severity;
+import dev.inlay.spec.CheckRule;
 import dev.inlay.spec.CheckSpec;
 import dev.inlay.spec.ReportSpec;
 import java.util.ArrayList;
@@ -15,6 +16,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 
 /**
  * Checks over all files of a batch: the same file or period twice, keys that come back in another
@@ -30,17 +32,27 @@ public final class BatchChecks {
     tellSameFiles(told);
     for (int set = 0; set < spec.dataSets().size(); set++) {
       for (CheckSpec check : spec.dataSets().get(set).checks()) {
-        switch (check.kind()) {
-          case UNIQUE, ONE_FILE_EACH -> tellKeys(check, set, told);
-          case EXPECTED -> tellMissing(check, set, told);
-          case CHANGE -> ChangeCheck.tell(check, set, told);
-          default -> {
-            // asked of each file alone
-          }
+        if (check.rule().overBatch()) {
+          tell(check, set, told);
         }
       }
     }
     return told;
+  }
+
+  private static void tell(CheckSpec check, int set, List<FileRun> runs) {
+    CheckRule rule = check.rule();
+    if (rule instanceof CheckRule.Unique unique) {
+      tellKeys(check, set, runs, DataSetPart::records, unique.fields());
+    } else if (rule instanceof CheckRule.OneFileEach period) {
+      tellKeys(check, set, runs, part -> firstOfEach(period, part), period.fields());
+    } else if (rule instanceof CheckRule.Expected expected) {
+      tellMissing(check, expected, set, runs);
+    } else if (rule instanceof CheckRule.Change change) {
+      new ChangeCheck(check, change, set).tell(runs);
+    } else {
+      throw new IllegalArgumentException("no check over all files: " + rule);
+    }
   }
 
   private static void tellSameFiles(List<FileRun> runs) {
@@ -56,46 +68,42 @@ public final class BatchChecks {
     }
   }
 
-  private static void tellMissing(CheckSpec check, int set, List<FileRun> runs) {
-    if (!check.overBatch()) {
-      return;
-    }
+  private static void tellMissing(
+      CheckSpec check, CheckRule.Expected rule, int set, List<FileRun> runs) {
     Set<String> texts = new HashSet<>();
     int last = -1;
     for (int i = 0; i < runs.size(); i++) {
       if (runs.get(i).parts().size() > set) {
-        texts.addAll(Checks.texts(check, runs.get(i).parts().get(set)));
+        texts.addAll(Rows.texts(runs.get(i).parts().get(set), rule.field()));
         last = i;
       }
     }
-    List<String> missing = Checks.missing(check, texts);
+    List<String> missing = ExpectedCheck.missing(rule, texts);
     if (last >= 0 && !missing.isEmpty()) {
-      String message = check.name() + ": in no file of the batch: " + String.join(", ", missing);
-      Finding finding = Finding.of(Checks.severity(check), "check", "all files", message);
-      runs.set(last, runs.get(last).with(List.of(finding)));
+      String message = "in no file of the batch: " + String.join(", ", missing);
+      runs.set(last, runs.get(last).with(List.of(Checks.finding(check, message))));
     }
   }
 
-  private static void tellKeys(CheckSpec check, int set, List<FileRun> runs) {
-    boolean files = check.kind() == CheckSpec.Kind.ONE_FILE_EACH;
-    if (!files && !check.overBatch()) {
-      return;
-    }
+  private static void tellKeys(
+      CheckSpec check,
+      int set,
+      List<FileRun> runs,
+      Function<DataSetPart, Collection<DataRecord>> recordsOf,
+      List<String> fields) {
     Map<List<Object>, DataRecord> seen = new HashMap<>();
-    Severity severity = Checks.severity(check);
     for (int i = 0; i < runs.size(); i++) {
       FileRun run = runs.get(i);
       if (run.parts().size() <= set) {
         continue;
       }
-      DataSetPart part = run.parts().get(set);
       List<Finding> findings = new ArrayList<>();
-      for (DataRecord record : files ? firstOfEach(check, part) : part.records()) {
-        List<Object> key = Checks.key(record, check.fields());
+      for (DataRecord record : recordsOf.apply(run.parts().get(set))) {
+        List<Object> key = Rows.key(record, fields);
         DataRecord first = seen.putIfAbsent(key, record);
         if (first != null) {
-          String message = check.name() + ": " + Checks.twice(key, first);
-          findings.add(Finding.at(severity, "check", run.fileName(), message, record.origin()));
+          String message = Rows.twice(key, first);
+          findings.add(Checks.finding(check, run.fileName(), message, record.origin()));
         }
       }
       runs.set(i, findings.isEmpty() ? run : run.with(findings));
@@ -103,9 +111,9 @@ public final class BatchChecks {
   }
 
   /** The first record of each key: all rows of a file share its period. */
-  private static Collection<DataRecord> firstOfEach(CheckSpec check, DataSetPart part) {
+  private static Collection<DataRecord> firstOfEach(CheckRule.OneFileEach rule, DataSetPart part) {
     Map<List<Object>, DataRecord> own = new LinkedHashMap<>();
-    part.records().forEach(r -> own.putIfAbsent(Checks.key(r, check.fields()), r));
+    part.records().forEach(r -> own.putIfAbsent(Rows.key(r, rule.fields()), r));
     return own.values();
   }
 }

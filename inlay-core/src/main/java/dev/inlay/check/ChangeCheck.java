@@ -2,8 +2,8 @@ package dev.inlay.check;
 
 import dev.inlay.record.DataRecord;
 import dev.inlay.record.FileRun;
-import dev.inlay.record.Finding;
-import dev.inlay.record.Value;
+import dev.inlay.record.Origin;
+import dev.inlay.spec.CheckRule;
 import dev.inlay.spec.CheckSpec;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -11,27 +11,41 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Compares the values of a field with those of the period before, over all files of a batch. */
 final class ChangeCheck {
 
-  private ChangeCheck() {}
+  private final CheckSpec check;
+  private final CheckRule.Change rule;
+  private final int set;
+
+  /**
+   * Prepares the check.
+   *
+   * @param set the number of its data set, from 0
+   */
+  ChangeCheck(CheckSpec check, CheckRule.Change rule, int set) {
+    this.check = check;
+    this.rule = rule;
+    this.set = set;
+  }
 
   /** A value of one period, and the file that it stands in. */
   private record Entry(int run, DataRecord record, Object period, BigDecimal value) {}
 
   /** Adds what the check finds to the runs. */
-  static void tell(CheckSpec check, int set, List<FileRun> runs) {
+  void tell(List<FileRun> runs) {
     Map<List<Object>, List<Entry>> series = new LinkedHashMap<>();
     for (int i = 0; i < runs.size(); i++) {
       if (runs.get(i).parts().size() > set) {
         for (DataRecord record : runs.get(i).parts().get(set).records()) {
-          Object period = record.value(check.fields().get(1)).content();
-          if (period != null
-              && record.value(check.fields().get(0)).content() instanceof BigDecimal number) {
+          Object period = record.value(rule.along()).content();
+          Optional<BigDecimal> number = Rows.number(record, rule.field());
+          if (period != null && number.isPresent()) {
             series
-                .computeIfAbsent(Checks.key(record, check.by()), k -> new ArrayList<>())
-                .add(new Entry(i, record, period, number));
+                .computeIfAbsent(Rows.key(record, rule.by()), k -> new ArrayList<>())
+                .add(new Entry(i, record, period, number.get()));
           }
         }
       }
@@ -39,7 +53,7 @@ final class ChangeCheck {
     for (List<Entry> entries : series.values()) {
       entries.sort(Comparator.comparing(Entry::period, ChangeCheck::compare));
       for (int i = 1; i < entries.size(); i++) {
-        tell(check, entries.get(i - 1), entries.get(i), runs);
+        tell(entries.get(i - 1), entries.get(i), runs);
       }
     }
   }
@@ -50,18 +64,15 @@ final class ChangeCheck {
     return ((Comparable<Object>) a).compareTo(b);
   }
 
-  private static void tell(CheckSpec check, Entry before, Entry now, List<FileRun> runs) {
+  private void tell(Entry before, Entry now, List<FileRun> runs) {
     BigDecimal change = now.value().subtract(before.value());
-    BigDecimal most =
-        check.inShare() ? before.value().abs().multiply(check.within()) : check.within();
+    BigDecimal most = rule.inShare() ? before.value().abs().multiply(rule.most()) : rule.most();
     if (compare(before.period(), now.period()) == 0 || change.abs().compareTo(most) <= 0) {
       return;
     }
     FileRun run = runs.get(now.run());
     String message =
-        check.name()
-            + ": "
-            + now.value().toPlainString()
+        now.value().toPlainString()
             + " follows "
             + before.value().toPlainString()
             + " of "
@@ -74,16 +85,7 @@ final class ChangeCheck {
             + before.record().file()
             + ", page "
             + before.record().origin().page();
-    Value value = now.record().value(check.fields().get(0));
-    runs.set(
-        now.run(),
-        run.with(
-            List.of(
-                Finding.at(
-                    Checks.severity(check),
-                    "check",
-                    run.fileName(),
-                    message,
-                    value.origin().orElse(now.record().origin())))));
+    Origin at = now.record().originOf(rule.field());
+    runs.set(now.run(), run.with(List.of(Checks.finding(check, run.fileName(), message, at))));
   }
 }

@@ -2,70 +2,52 @@ package dev.inlay.check;
 
 import dev.inlay.record.DataRecord;
 import dev.inlay.record.DataSetPart;
-import dev.inlay.record.Origin;
-import dev.inlay.record.Value;
-import dev.inlay.spec.CheckSpec;
+import dev.inlay.spec.CheckRule;
 import java.math.BigDecimal;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 
 /** Checks the smallest or largest value of each group of rows against its print. */
-final class ExtremeCheck {
+record ExtremeCheck(CheckRule.Extreme rule) implements FileCheck {
 
-  private final CheckSpec check;
-  private final DataSetPart part;
-  private final Checks checks;
-  private final boolean lowest;
-
-  ExtremeCheck(CheckSpec check, DataSetPart part, Checks checks) {
-    this.check = check;
-    this.part = part;
-    this.checks = checks;
-    lowest = check.kind() == CheckSpec.Kind.LOWEST;
+  @Override
+  public void make(DataSetPart part, Teller teller) {
+    Rows.groups(part.rows(), rule.by()).forEach(rows -> compare(rows, teller));
   }
 
-  void make() {
-    Map<List<Object>, List<DataRecord>> groups = new LinkedHashMap<>();
-    for (DataRecord row : part.rows()) {
-      groups.computeIfAbsent(Checks.key(row, check.by()), k -> new ArrayList<>()).add(row);
-    }
-    groups.values().forEach(this::compare);
+  private BigDecimal number(DataRecord row) {
+    return Rows.number(row, rule.field()).orElseThrow();
   }
 
-  private void compare(List<DataRecord> rows) {
-    Value printed = rows.get(0).value(check.is());
-    DataRecord extreme = null;
-    BigDecimal found = null;
-    for (DataRecord row : rows) {
-      if (row.value(check.fields().get(0)).content() instanceof BigDecimal number
-          && (found == null
-              || (lowest ? number.compareTo(found) < 0 : number.compareTo(found) > 0))) {
-        found = number;
-        extreme = row;
-      }
+  private void compare(List<DataRecord> rows, Teller teller) {
+    Comparator<DataRecord> order = Comparator.comparing(this::number);
+    Optional<DataRecord> extreme =
+        rows.stream()
+            .filter(r -> Rows.number(r, rule.field()).isPresent())
+            .min(rule.lowest() ? order : order.reversed());
+    Optional<BigDecimal> printed = Rows.number(rows.get(0), rule.is());
+    if (extreme.isEmpty() || printed.isEmpty()) {
+      return;
     }
-    if (found != null
-        && printed.content() instanceof BigDecimal number
-        && number.subtract(found).abs().compareTo(check.within()) > 0) {
-      Origin at = printed.origin().orElse(rows.get(0).origin());
+    BigDecimal off = printed.get().subtract(number(extreme.get()));
+    if (off.abs().compareTo(rule.within()) > 0) {
       String message =
-          check.is()
+          rule.is()
               + " is "
-              + number.toPlainString()
+              + printed.get().toPlainString()
               + ", the "
-              + (lowest ? "lowest" : "highest")
+              + (rule.lowest() ? "lowest" : "highest")
               + " of its "
               + rows.size()
               + " rows is "
-              + found.toPlainString()
+              + number(extreme.get()).toPlainString()
               + " on page "
-              + extreme.origin().page()
+              + extreme.get().origin().page()
               + " (difference "
-              + number.subtract(found).toPlainString()
+              + off.toPlainString()
               + ")";
-      checks.say(check, message, at, List.of(extreme), rows);
+      teller.say(message, rows.get(0).originOf(rule.is()), List.of(extreme.get()), rows);
     }
   }
 }

@@ -99,7 +99,7 @@ final class SumExplanation {
   }
 
   private BigDecimal number(DataRecord row) {
-    return row.value(field).content() instanceof BigDecimal n ? n : BigDecimal.ZERO;
+    return Rows.number(row, field).orElse(BigDecimal.ZERO);
   }
 
   /** One figure with a slip. */

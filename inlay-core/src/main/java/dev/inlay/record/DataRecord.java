@@ -22,4 +22,9 @@ public record DataRecord(String file, Origin origin, Map<String, Value> values) 
   public Value value(String field) {
     return values.getOrDefault(field, Value.NOTHING);
   }
+
+  /** Where a field's value stands; its row's place where it has none of its own. */
+  public Origin originOf(String field) {
+    return value(field).origin().orElse(origin);
+  }
 }

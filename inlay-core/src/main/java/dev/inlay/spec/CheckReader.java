@@ -4,28 +4,24 @@ import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
-import java.util.Set;
+import java.util.Map;
 import org.snakeyaml.engine.v2.nodes.Node;
 
 /** Reads the checks of a data set. */
 final class CheckReader {
 
-  private static final List<String> KINDS =
-      Arrays.stream(CheckSpec.Kind.values()).map(CheckSpec.Kind::words).toList();
+  private static final String WITHIN = "within";
 
-  private static final Set<CheckSpec.Kind> PRINTED =
-      EnumSet.of(
-          CheckSpec.Kind.SUM, CheckSpec.Kind.COUNT, CheckSpec.Kind.LOWEST, CheckSpec.Kind.HIGHEST);
+  /** Reads the rule of one check. */
+  private interface RuleReader {
+    CheckRule read(Section one);
+  }
 
-  private static final Set<CheckSpec.Kind> LISTED =
-      EnumSet.of(CheckSpec.Kind.LOOKUP, CheckSpec.Kind.EXPECTED);
-
-  private static final Set<CheckSpec.Kind> BATCH =
-      EnumSet.of(CheckSpec.Kind.ONE_FILE_EACH, CheckSpec.Kind.CHANGE);
+  /** How each kind of check is read, by the key that tells it. */
+  private final Map<String, RuleReader> kinds = new LinkedHashMap<>();
 
   private final Section section;
   private final Path folder;
@@ -39,92 +35,113 @@ final class CheckReader {
   CheckReader(Section section, Path folder) {
     this.section = section;
     this.folder = folder;
+    kinds.put("row", CheckReader::row);
+    kinds.put("sum", CheckReader::sum);
+    kinds.put("carried", o -> new CheckRule.Carried(o.needed("carried"), within(o)));
+    kinds.put("count", CheckReader::count);
+    kinds.put("unique", o -> new CheckRule.Unique(o.texts("unique"), overBatch(o)));
+    kinds.put("serial", o -> new CheckRule.Serial(o.needed("serial"), o.texts("by")));
+    kinds.put(
+        "balance",
+        o ->
+            new CheckRule.Balance(o.needed("balance"), o.needed("plus"), o.texts("by"), within(o)));
+    kinds.put("lowest", o -> extreme(o, "lowest"));
+    kinds.put("highest", o -> extreme(o, "highest"));
+    kinds.put("lookup", o -> new CheckRule.Lookup(o.needed("lookup"), values(o)));
+    kinds.put(
+        "expected", o -> new CheckRule.Expected(o.needed("expected"), values(o), overBatch(o)));
+    kinds.put("same", o -> new CheckRule.Same(o.texts("same"), scope(o)));
+    kinds.put("one file each", o -> new CheckRule.OneFileEach(o.texts("one file each")));
+    kinds.put("change", CheckReader::change);
   }
 
   List<CheckSpec> read() {
     List<CheckSpec> checks = new ArrayList<>();
     for (Node item : section.items("checks")) {
       Section one = Section.of(item, SpecKeys.CHECK, section.messages());
-      List<String> kinds = KINDS.stream().filter(one::has).toList();
-      if (kinds.size() != 1) {
-        section.messages().add(item, "give one of " + String.join(", ", KINDS) + " here");
+      List<String> told = kinds.keySet().stream().filter(one::has).toList();
+      if (told.size() != 1) {
+        section.messages().add(item, "give one of " + String.join(", ", kinds.keySet()) + " here");
       } else {
-        checks.add(check(one, kinds.get(0)));
+        checks.add(check(one, told.get(0)));
       }
     }
     return checks;
   }
 
-  private CheckSpec check(Section one, String word) {
-    CheckSpec.Kind kind = CheckSpec.Kind.valueOf(word.toUpperCase(Locale.ROOT).replace(' ', '_'));
-    Sides sides = kind == CheckSpec.Kind.ROW ? sides(one) : Sides.NONE;
-    List<String> fields = fields(one, kind, word);
-    String is = "";
-    if (PRINTED.contains(kind)) {
-      is = one.needed("is");
-    } else if (kind == CheckSpec.Kind.SAME) {
-      is = one.choice("on", "file", "page", "table", "file");
-    }
-    boolean inShare = one.text("within").orElse("").strip().endsWith("%");
-    if (inShare && kind != CheckSpec.Kind.CHANGE) {
+  private CheckSpec check(Section one, String kind) {
+    CheckRule rule = kinds.get(kind).read(one);
+    if (percent(one) && !(rule instanceof CheckRule.Change)) {
       one.messages()
-          .add(one.get("within").orElseThrow(), "'within' takes per cent with 'change' only");
+          .add(one.get(WITHIN).orElseThrow(), "'within' takes per cent with 'change' only");
     }
-    boolean overBatch = one.choice("over", "file", "file", "batch").equals("batch");
     CheckSpec.Effect effect = effect(one);
-    if (effect != CheckSpec.Effect.REPORT && (overBatch || BATCH.contains(kind))) {
+    if (effect != CheckSpec.Effect.REPORT && rule.overBatch()) {
       one.messages()
           .add(
               one.get("effect").orElseThrow(),
               "a check over all files holds no rows; leave it out");
     }
+    // an expression is no name: findings say it anyway
+    String usualName = kind.equals("row") ? kind : kind + " " + String.join(", ", one.texts(kind));
     return new CheckSpec(
-        one.text("name").orElse(word + " " + String.join(", ", fields)),
-        kind,
-        sides.left(),
-        sides.right(),
-        one.read("within", CheckReader::amount).orElse(BigDecimal.ZERO),
-        fields,
-        one.texts("by"),
-        is,
-        overBatch,
-        LISTED.contains(kind) ? values(one) : List.of(),
-        inShare,
+        one.text("name").orElse(usualName),
+        rule,
         one.choice("severity", "error", "note", "warning", "error"),
         effect);
   }
 
-  /** The sides of an equation, or a condition alone. */
-  private record Sides(Expression left, Expression right) {
-    static final Sides NONE = new Sides(null, null);
-  }
-
-  private static Sides sides(Section one) {
-    String[] sides = one.needed("row").split("==", -1);
-    boolean equation = one.has("within") && sides.length == 2;
-    if (one.has("within") && !equation) {
-      one.messages().add(one.node(), "'within' needs an equation, as 'a * b == c'");
-    }
+  private static CheckRule row(Section one) {
     Node at = one.get("row").orElseThrow();
-    String first = equation ? sides[0].strip() : one.needed("row");
-    return new Sides(
-        one.read(at, first, Expression::of).orElse(null),
-        equation ? one.read(at, sides[1].strip(), Expression::of).orElse(null) : null);
+    String text = one.needed("row");
+    if (!one.has(WITHIN)) {
+      return new CheckRule.Condition(expression(one, at, text));
+    }
+    String[] sides = text.split("==", -1);
+    if (sides.length != 2) {
+      one.messages().add(one.node(), "'within' needs an equation, as 'a * b == c'");
+      return new CheckRule.Condition(expression(one, at, text));
+    }
+    return new CheckRule.Equation(
+        expression(one, at, sides[0].strip()), expression(one, at, sides[1].strip()), within(one));
   }
 
-  private static List<String> fields(Section one, CheckSpec.Kind kind, String word) {
-    List<String> fields = new ArrayList<>();
-    if (kind != CheckSpec.Kind.ROW && kind != CheckSpec.Kind.COUNT) {
-      fields.addAll(one.texts(word));
+  /** Where it is none, that is told, and the spec is not used. */
+  private static Expression expression(Section one, Node at, String text) {
+    return one.read(at, text, Expression::of).orElseGet(() -> Expression.of("true"));
+  }
+
+  private static CheckRule sum(Section one) {
+    String field = one.needed("sum");
+    String is = one.needed("is");
+    List<String> by = one.texts("by");
+    boolean totals = is.equals("totals");
+    boolean onPage = one.has("on") && scope(one) == CheckRule.Scope.PAGE;
+    if (one.choice("of", "rows", "rows", "subtotals").equals("subtotals")) {
+      if (!totals) {
+        one.messages().add(one.node(), "a sum 'of: subtotals' is held against 'is: totals'");
+      }
+      return new CheckRule.SubtotalSums(field, within(one));
     }
-    if (kind == CheckSpec.Kind.BALANCE) {
-      fields.add(one.needed("plus"));
-    }
-    if (kind == CheckSpec.Kind.CHANGE) {
-      fields.add(one.needed("along"));
-      one.needed("within");
-    }
-    return fields;
+    return totals || is.equals("subtotals")
+        ? new CheckRule.PrintedSums(field, totals, by, onPage, within(one))
+        : new CheckRule.GroupSum(field, by, is, within(one));
+  }
+
+  private static CheckRule count(Section one) {
+    one.choice("count", "rows", "rows");
+    return new CheckRule.Count(one.texts("by"), one.needed("is"));
+  }
+
+  private static CheckRule extreme(Section one, String word) {
+    return new CheckRule.Extreme(
+        word.equals("lowest"), one.needed(word), one.texts("by"), one.needed("is"), within(one));
+  }
+
+  private static CheckRule change(Section one) {
+    one.needed(WITHIN);
+    return new CheckRule.Change(
+        one.needed("change"), one.needed("along"), one.texts("by"), within(one), percent(one));
   }
 
   /** The texts of a check that names them, or a list of them. */
@@ -139,6 +156,23 @@ final class CheckReader {
             .orElse(List.of());
   }
 
+  private static boolean overBatch(Section one) {
+    return one.choice("over", "file", "file", "batch").equals("batch");
+  }
+
+  private static CheckRule.Scope scope(Section one) {
+    String word = one.choice("on", "file", "page", "table", "file");
+    return CheckRule.Scope.valueOf(word.toUpperCase(Locale.ROOT));
+  }
+
+  private static boolean percent(Section one) {
+    return one.text(WITHIN).orElse("").strip().endsWith("%");
+  }
+
+  private static BigDecimal within(Section one) {
+    return one.read(WITHIN, CheckReader::amount).orElse(BigDecimal.ZERO);
+  }
+
   private static BigDecimal amount(String text) {
     String number = text.strip();
     try {
@@ -151,11 +185,8 @@ final class CheckReader {
   }
 
   private static CheckSpec.Effect effect(Section one) {
-    List<String> words =
-        Arrays.stream(CheckSpec.Effect.values()).map(CheckSpec.Effect::words).toList();
-    String word = one.choice("effect", "report", words);
-    Optional<CheckSpec.Effect> effect =
-        Arrays.stream(CheckSpec.Effect.values()).filter(e -> e.words().equals(word)).findFirst();
-    return effect.orElse(CheckSpec.Effect.REPORT);
+    List<CheckSpec.Effect> effects = Arrays.asList(CheckSpec.Effect.values());
+    List<String> words = effects.stream().map(CheckSpec.Effect::words).toList();
+    return effects.get(words.indexOf(one.choice("effect", "report", words)));
   }
 }

@@ -27,7 +27,7 @@ final class NameCheck {
     check("continued rows", shape.continuedWhenEmpty());
     shape.computed().forEach(c -> check("compute", c.expression().fields()));
     set.leaveOut().forEach(r -> r.where().ifPresent(e -> check("leave out", e.fields())));
-    set.checks().forEach(this::checkNames);
+    set.checks().forEach(c -> check("checks", c.rule().fields()));
     shape.pivot().ifPresent(p -> check("pivot", List.of(p.by(), p.value())));
     if (shape.pivot().isPresent()) {
       return; // a pivot makes fields of values
@@ -35,21 +35,6 @@ final class NameCheck {
     shape.sums().ifPresent(this::checkSums);
     check("sort", shape.sort().stream().map(Shape.SortKey::field).toList());
     check("fields", shape.output().values());
-  }
-
-  private void checkNames(CheckSpec one) {
-    check("checks", one.fields());
-    check("checks", one.by());
-    if (one.left() != null) {
-      check("checks", one.left().fields());
-    }
-    if (one.right() != null) {
-      check("checks", one.right().fields());
-    }
-    boolean field = one.kind() != CheckSpec.Kind.SAME && !one.is().isEmpty();
-    if (field && !one.is().equals("subtotals") && !one.is().equals("totals")) {
-      check("checks", List.of(one.is()));
-    }
   }
 
   private void checkSums(Shape.Sums sums) {

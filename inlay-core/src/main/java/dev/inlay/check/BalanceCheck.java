@@ -1,0 +1,48 @@
+package dev.inlay.check;
+
+import dev.inlay.record.DataRecord;
+import dev.inlay.record.DataSetPart;
+import dev.inlay.spec.CheckRule;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+
+/** Checks, in each group, that a balance is the one above it and an amount. */
+record BalanceCheck(CheckRule.Balance rule) implements FileCheck {
+
+  @Override
+  public void make(DataSetPart part, Teller teller) {
+    Rows.groups(part.rows(), rule.by()).forEach(rows -> follow(rows, teller));
+  }
+
+  private void follow(List<DataRecord> rows, Teller teller) {
+    BigDecimal before = null;
+    for (DataRecord record : rows) {
+      Optional<BigDecimal> balance = Rows.number(record, rule.field());
+      if (balance.isPresent()) {
+        BigDecimal amount = Rows.number(record, rule.amount()).orElse(BigDecimal.ZERO);
+        if (before != null) {
+          compare(before, amount, record, teller);
+        }
+        before = balance.get();
+      }
+    }
+  }
+
+  private void compare(BigDecimal before, BigDecimal amount, DataRecord record, Teller teller) {
+    BigDecimal balance = Rows.number(record, rule.field()).orElseThrow();
+    BigDecimal expected = before.add(amount);
+    if (expected.subtract(balance).abs().compareTo(rule.within()) > 0) {
+      String message =
+          "the balance above is "
+              + before.toPlainString()
+              + ", with "
+              + amount.toPlainString()
+              + " it would be "
+              + expected.toPlainString()
+              + ", printed is "
+              + balance.toPlainString();
+      teller.say(message, record.origin(), List.of(record), List.of(record));
+    }
+  }
+}

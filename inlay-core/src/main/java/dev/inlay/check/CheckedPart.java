@@ -1,0 +1,90 @@
+package dev.inlay.check;
+
+import dev.inlay.record.DataRecord;
+import dev.inlay.record.DataSetPart;
+import dev.inlay.record.Finding;
+import dev.inlay.record.HeldRecord;
+import dev.inlay.record.Origin;
+import dev.inlay.spec.CheckSpec;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** What one file gave, with the findings of its checks and the rows that they hold. */
+final class CheckedPart {
+
+  private final DataSetPart part;
+  private final String file;
+  private final List<Finding> findings;
+  private final Map<DataRecord, List<Finding>> held = new IdentityHashMap<>();
+  private final List<Told> told = new ArrayList<>();
+
+  /** Rows whose sum is off, and by how much, without its sign. */
+  private record Told(DataRecord first, BigDecimal off) {}
+
+  CheckedPart(DataSetPart part, String file) {
+    this.part = part;
+    this.file = file;
+    findings = new ArrayList<>(part.findings());
+  }
+
+  /** Makes one check. */
+  void make(CheckSpec check, FileCheck fileCheck) {
+    fileCheck.make(
+        part,
+        new Teller() {
+          @Override
+          public void say(String message, Origin at, List<DataRecord> row, List<DataRecord> group) {
+            Finding finding = Checks.finding(check, file, message, at);
+            findings.add(finding);
+            hold(heldBy(check.effect(), at, row, group), finding);
+          }
+
+          @Override
+          public boolean isTold(List<DataRecord> rows, BigDecimal off) {
+            return CheckedPart.this.isTold(rows, off.abs());
+          }
+        });
+  }
+
+  private List<DataRecord> heldBy(
+      CheckSpec.Effect effect, Origin at, List<DataRecord> row, List<DataRecord> group) {
+    return switch (effect) {
+      case REPORT -> List.of();
+      case HOLD_ROW -> row;
+      case HOLD_GROUP -> group;
+      case HOLD_TABLE ->
+          part.records().stream().filter(r -> r.origin().table().equals(at.table())).toList();
+      case HOLD_FILE -> part.records();
+    };
+  }
+
+  private void hold(List<DataRecord> rows, Finding finding) {
+    rows.forEach(r -> held.computeIfAbsent(r, k -> new ArrayList<>()).add(finding));
+  }
+
+  private boolean isTold(List<DataRecord> rows, BigDecimal off) {
+    boolean known =
+        told.stream()
+            .filter(t -> t.off().compareTo(off) == 0)
+            .anyMatch(t -> rows.stream().anyMatch(r -> r == t.first()));
+    told.add(new Told(rows.get(0), off));
+    return known;
+  }
+
+  /** The part after all checks. */
+  DataSetPart result() {
+    List<DataRecord> accepted = new ArrayList<>();
+    List<HeldRecord> all = new ArrayList<>(part.held());
+    for (DataRecord record : part.records()) {
+      if (held.containsKey(record)) {
+        all.add(new HeldRecord(record, held.get(record)));
+      } else {
+        accepted.add(record);
+      }
+    }
+    return part.checked(accepted, all, findings);
+  }
+}

@@ -1,0 +1,25 @@
+package dev.inlay.check;
+
+import dev.inlay.record.DataRecord;
+import dev.inlay.record.DataSetPart;
+import dev.inlay.spec.CheckRule;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+
+/** Checks the number of rows of each group against a value that is printed for it. */
+record CountCheck(CheckRule.Count rule) implements FileCheck {
+
+  @Override
+  public void make(DataSetPart part, Teller teller) {
+    for (List<DataRecord> rows : Rows.groups(part.rows(), rule.by())) {
+      DataRecord first = rows.get(0);
+      Optional<BigDecimal> printed = Rows.number(first, rule.is());
+      if (printed.isPresent() && printed.get().compareTo(BigDecimal.valueOf(rows.size())) != 0) {
+        String message =
+            "there are " + rows.size() + " rows, printed is " + printed.get().toPlainString();
+        teller.say(message, first.originOf(rule.is()), List.of(), rows);
+      }
+    }
+  }
+}

@@ -1,0 +1,81 @@
+package dev.inlay.check;
+
+import dev.inlay.record.DataRecord;
+import dev.inlay.record.DataSetPart;
+import dev.inlay.spec.CheckRule;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Checks an equation, with a tolerance, over the fields of each row. */
+record EquationCheck(CheckRule.Equation rule) implements FileCheck {
+
+  @Override
+  public void make(DataSetPart part, Teller teller) {
+    for (DataRecord record : part.records()) {
+      String flaw = flaw(Rows.contents(record));
+      if (!flaw.isEmpty()) {
+        teller.say(flaw, record.origin(), List.of(record), List.of(record));
+      }
+    }
+  }
+
+  /** What is wrong with a row; empty where nothing is, or a value that it needs is missing. */
+  private String flaw(Map<String, Object> contents) {
+    try {
+      Optional<BigDecimal> off = off(contents);
+      if (off.isEmpty() || isNear(off.get())) {
+        return "";
+      }
+      return rule.left()
+          + " is "
+          + plain((BigDecimal) rule.left().evaluate(contents))
+          + ", "
+          + rule.right()
+          + " is "
+          + ((BigDecimal) rule.right().evaluate(contents)).toPlainString()
+          + " (difference "
+          + plain(off.get())
+          + ")"
+          + slip(contents);
+    } catch (IllegalArgumentException e) {
+      return e.getMessage();
+    }
+  }
+
+  private static String plain(BigDecimal number) {
+    return number.stripTrailingZeros().toPlainString();
+  }
+
+  /** The right side less the left, where both are numbers. */
+  private Optional<BigDecimal> off(Map<String, Object> contents) {
+    boolean numbers = rule.left().evaluate(contents) instanceof BigDecimal;
+    return numbers && rule.right().evaluate(contents) instanceof BigDecimal right
+        ? Optional.of(right.subtract((BigDecimal) rule.left().evaluate(contents)))
+        : Optional.empty();
+  }
+
+  private boolean isNear(BigDecimal off) {
+    return off.abs().compareTo(rule.within()) <= 0;
+  }
+
+  /** Which one field, with a slip of its digits mended, would make the equation hold. */
+  private String slip(Map<String, Object> contents) {
+    List<String> fits = new ArrayList<>();
+    for (String field : rule.fields()) {
+      if (contents.get(field) instanceof BigDecimal value) {
+        for (Slips.Slip slip : Slips.of(value)) {
+          Map<String, Object> mended = new HashMap<>(contents);
+          mended.put(field, slip.value());
+          if (off(mended).filter(this::isNear).isPresent()) {
+            fits.add(field + " would be " + slip.value().toPlainString() + ": " + slip.words());
+          }
+        }
+      }
+    }
+    return fits.size() == 1 ? "; " + fits.get(0) : "";
+  }
+}

@@ -1,0 +1,24 @@
+package dev.inlay.check;
+
+import dev.inlay.record.DataSetPart;
+import dev.inlay.spec.CheckRule;
+import java.util.List;
+import java.util.Set;
+
+/** Checks that some texts are all there. */
+record ExpectedCheck(CheckRule.Expected rule) implements FileCheck {
+
+  @Override
+  public void make(DataSetPart part, Teller teller) {
+    List<String> missing = missing(rule, Rows.texts(part, rule.field()));
+    if (!missing.isEmpty() && !part.rows().isEmpty()) {
+      String message = "missing: " + String.join(", ", missing);
+      teller.say(message, part.rows().get(0).origin(), List.of(), part.records());
+    }
+  }
+
+  /** The texts that are expected and not there. */
+  static List<String> missing(CheckRule.Expected rule, Set<String> texts) {
+    return rule.texts().stream().filter(t -> !texts.contains(t)).toList();
+  }
+}

@@ -1,0 +1,10 @@
+package dev.inlay.check;
+
+import dev.inlay.record.DataSetPart;
+
+/** A check over what one file gave. */
+interface FileCheck {
+
+  /** Makes the check and says what it finds. */
+  void make(DataSetPart part, Teller teller);
+}

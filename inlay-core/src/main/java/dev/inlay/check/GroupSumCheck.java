@@ -1,0 +1,27 @@
+package dev.inlay.check;
+
+import dev.inlay.record.DataRecord;
+import dev.inlay.record.DataSetPart;
+import dev.inlay.spec.CheckRule;
+import java.util.List;
+import java.util.Optional;
+
+/** Checks the sum of each group of rows against a value that is printed elsewhere for it. */
+record GroupSumCheck(CheckRule.GroupSum rule) implements FileCheck {
+
+  @Override
+  public void make(DataSetPart part, Teller teller) {
+    SumDifference difference = new SumDifference(rule.field(), rule.within(), part.sums());
+    for (List<DataRecord> rows : Rows.groups(part.rows(), rule.by())) {
+      DataRecord first = rows.get(0);
+      Rows.number(first, rule.is())
+          .ifPresent(
+              n ->
+                  difference.tell(
+                      rows,
+                      new SumDifference.Printed(
+                          n, rule.is(), first.originOf(rule.is()), Optional.empty()),
+                      teller));
+    }
+  }
+}

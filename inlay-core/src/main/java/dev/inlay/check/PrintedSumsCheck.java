@@ -1,0 +1,58 @@
+package dev.inlay.check;
+
+import dev.inlay.record.DataRecord;
+import dev.inlay.record.DataSetPart;
+import dev.inlay.record.PrintedSum;
+import dev.inlay.spec.CheckRule;
+import dev.inlay.table.RowKind;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+
+/**
+ * Checks the sum of rows against the subtotals or totals that a table prints. Sums carried over a
+ * page break are asked with the totals: they are sums of all rows so far.
+ */
+record PrintedSumsCheck(CheckRule.PrintedSums rule) implements FileCheck {
+
+  @Override
+  public void make(DataSetPart part, Teller teller) {
+    SumDifference difference = new SumDifference(rule.field(), rule.within(), part.sums());
+    for (int i = 0; i < part.sums().size(); i++) {
+      PrintedSum sum = part.sums().get(i);
+      BigDecimal value = sum.values().get(rule.field());
+      boolean asTotal = sum.kind() == RowKind.TOTAL || sum.carried();
+      List<DataRecord> rows = rowsOf(sum, part.rows());
+      if (asTotal == rule.totals() && value != null && !rows.isEmpty()) {
+        Optional<BigDecimal> carried = Carrying.carriedBefore(part.sums(), i, rule.field());
+        String what = "'" + sum.text() + "'";
+        difference.tell(
+            rows, new SumDifference.Printed(value, what, sum.origin(), carried), teller);
+      }
+    }
+  }
+
+  private List<DataRecord> rowsOf(PrintedSum sum, List<DataRecord> rows) {
+    List<DataRecord> before = rows.subList(sum.firstRow(), sum.rowsBefore());
+    if (before.isEmpty()) {
+      return before;
+    }
+    DataRecord last = before.get(before.size() - 1);
+    List<Object> key = Rows.key(last, rule.by());
+    int page = last.origin().page();
+    if (rule.onPage()) {
+      before = lastOf(before, r -> r.origin().page() == page);
+    }
+    return rule.totals() ? before : lastOf(before, r -> Rows.key(r, rule.by()).equals(key));
+  }
+
+  /** The rows at the end that are all alike. */
+  private static List<DataRecord> lastOf(List<DataRecord> rows, Predicate<DataRecord> alike) {
+    int from = rows.size();
+    while (from > 0 && alike.test(rows.get(from - 1))) {
+      from--;
+    }
+    return rows.subList(from, rows.size());
+  }
+}

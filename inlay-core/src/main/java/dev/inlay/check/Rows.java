@@ -1,0 +1,89 @@
+package dev.inlay.check;
+
+import dev.inlay.record.DataRecord;
+import dev.inlay.record.DataSetPart;
+import dev.inlay.record.Value;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** What checks ask of rows: their keys, groups, numbers and sums. */
+final class Rows {
+
+  private Rows() {}
+
+  /** The contents of some fields; equal numbers are equal however many digits they have. */
+  static List<Object> key(DataRecord record, List<String> fields) {
+    List<Object> key = new ArrayList<>();
+    for (String field : fields) {
+      Object content = record.value(field).content();
+      key.add(content instanceof BigDecimal n ? n.stripTrailingZeros() : content);
+    }
+    return key;
+  }
+
+  /** Rows with the same key, in their order; all rows as one group where no fields are named. */
+  static Collection<List<DataRecord>> groups(List<DataRecord> rows, List<String> by) {
+    Map<List<Object>, List<DataRecord>> groups = new LinkedHashMap<>();
+    rows.forEach(r -> groups.computeIfAbsent(key(r, by), k -> new ArrayList<>()).add(r));
+    return groups.values();
+  }
+
+  /** The number in a field, where there is one. */
+  static Optional<BigDecimal> number(DataRecord record, String field) {
+    return record.value(field).content() instanceof BigDecimal n
+        ? Optional.of(n)
+        : Optional.empty();
+  }
+
+  /** The exact sum of a field; where there is no number nothing is added. */
+  static BigDecimal sum(List<DataRecord> rows, String field) {
+    BigDecimal sum = BigDecimal.ZERO;
+    for (DataRecord row : rows) {
+      sum = sum.add(number(row, field).orElse(BigDecimal.ZERO));
+    }
+    return sum;
+  }
+
+  /** The contents of a record as expressions take them. */
+  static Map<String, Object> contents(DataRecord record) {
+    Map<String, Object> contents = new HashMap<>();
+    record.values().forEach((field, value) -> contents.put(field, value.reckonable()));
+    return contents;
+  }
+
+  /** The content of a value as a text; empty where there is none. */
+  static String text(Value value) {
+    Object content = value.content();
+    if (content instanceof BigDecimal number) {
+      return number.toPlainString();
+    }
+    return content == null ? "" : content.toString();
+  }
+
+  /** The texts of a field, in rows that are accepted or held. */
+  static Set<String> texts(DataSetPart part, String field) {
+    Set<String> texts = new HashSet<>();
+    part.records().forEach(r -> texts.add(text(r.value(field))));
+    part.held().forEach(h -> texts.add(text(h.record().value(field))));
+    return texts;
+  }
+
+  /** Says that a key is there already. */
+  static String twice(List<Object> key, DataRecord first) {
+    List<String> texts = key.stream().map(String::valueOf).toList();
+    return "'"
+        + String.join(", ", texts)
+        + "' is there already: "
+        + first.file()
+        + ", page "
+        + first.origin().page();
+  }
+}

@@ -1,0 +1,34 @@
+package dev.inlay.check;
+
+import dev.inlay.record.DataRecord;
+import dev.inlay.record.DataSetPart;
+import dev.inlay.spec.CheckRule;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+
+/** Checks that the numbers of each group follow each other without a gap. */
+record SerialCheck(CheckRule.Serial rule) implements FileCheck {
+
+  @Override
+  public void make(DataSetPart part, Teller teller) {
+    Rows.groups(part.rows(), rule.by()).forEach(rows -> follow(rows, teller));
+  }
+
+  private void follow(List<DataRecord> rows, Teller teller) {
+    BigDecimal before = null;
+    for (DataRecord record : rows) {
+      Optional<BigDecimal> number = Rows.number(record, rule.field());
+      if (number.isPresent()) {
+        BigDecimal now = number.get();
+        if (before != null && now.subtract(before).compareTo(BigDecimal.ONE) != 0) {
+          BigDecimal missing = now.subtract(before).subtract(BigDecimal.ONE);
+          String gap = missing.signum() > 0 ? "; " + missing.toPlainString() + " missing" : "";
+          String message = now.toPlainString() + " follows " + before.toPlainString() + gap;
+          teller.say(message, record.origin(), List.of(record), List.of(record));
+        }
+        before = now;
+      }
+    }
+  }
+}

@@ -1,0 +1,66 @@
+package dev.inlay.check;
+
+import dev.inlay.record.DataRecord;
+import dev.inlay.record.Origin;
+import dev.inlay.record.PrintedSum;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+
+/** Compares the sum of rows with a figure that is printed for it, and says why both differ. */
+final class SumDifference {
+
+  private final String field;
+  private final BigDecimal within;
+  private final List<PrintedSum> sums;
+
+  /**
+   * Prepares comparing.
+   *
+   * @param field that is added up
+   * @param within how far both may differ
+   * @param sums that the tables print
+   */
+  SumDifference(String field, BigDecimal within, List<PrintedSum> sums) {
+    this.field = field;
+    this.within = within;
+    this.sums = sums;
+  }
+
+  /**
+   * A figure that is printed for rows.
+   *
+   * @param what it is called
+   * @param carried what the page before carries, where it is brought forward
+   */
+  record Printed(BigDecimal value, String what, Origin at, Optional<BigDecimal> carried) {}
+
+  /** Says where the sum of rows is another than the printed one, unless that is known. */
+  void tell(List<DataRecord> rows, Printed printed, Teller teller) {
+    BigDecimal sum = Rows.sum(rows, field);
+    BigDecimal off = printed.value().subtract(sum);
+    if (off.abs().compareTo(within) > 0 && !teller.isTold(rows, off)) {
+      String message =
+          printed.what()
+              + " is "
+              + printed.value().toPlainString()
+              + ", its "
+              + rows.size()
+              + " rows add up to "
+              + sum.toPlainString()
+              + " (difference "
+              + off.toPlainString()
+              + "); "
+              + why(rows, printed, sum, off);
+      teller.say(message, printed.at(), List.of(), rows);
+    }
+  }
+
+  private String why(List<DataRecord> rows, Printed printed, BigDecimal sum, BigDecimal off) {
+    return printed
+        .carried()
+        .filter(c -> c.compareTo(sum) == 0)
+        .map(Carrying::why)
+        .orElseGet(() -> new SumExplanation(rows, field, sums, off, within).text());
+  }
+}

@@ -1,0 +1,26 @@
+package dev.inlay.check;
+
+import dev.inlay.record.DataRecord;
+import dev.inlay.record.Origin;
+import java.math.BigDecimal;
+import java.util.List;
+
+/** Takes what a check finds in a file. */
+interface Teller {
+
+  /**
+   * Says what was found, and holds rows as the check wants.
+   *
+   * @param message in words that a person can act on
+   * @param at the place
+   * @param row the rows that are wrong, where they are known
+   * @param group those that the check was made over
+   */
+  void say(String message, Origin at, List<DataRecord> row, List<DataRecord> group);
+
+  /**
+   * Whether some of these rows were told to be off by as much, and keeps it in mind: a wrong figure
+   * makes every sum above it wrong, and is told once.
+   */
+  boolean isTold(List<DataRecord> rows, BigDecimal off);
+}

@@ -1,0 +1,25 @@
+package dev.inlay.check;
+
+import dev.inlay.record.DataRecord;
+import dev.inlay.record.DataSetPart;
+import dev.inlay.spec.CheckRule;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Checks that no two rows of a file share a key. */
+record UniqueCheck(CheckRule.Unique rule) implements FileCheck {
+
+  @Override
+  public void make(DataSetPart part, Teller teller) {
+    Map<List<Object>, DataRecord> seen = new HashMap<>();
+    for (DataRecord record : part.records()) {
+      List<Object> key = Rows.key(record, rule.fields());
+      DataRecord first = seen.putIfAbsent(key, record);
+      if (first != null) {
+        teller.say(
+            Rows.twice(key, first), record.origin(), List.of(record), List.of(first, record));
+      }
+    }
+  }
+}
