@@ -25,6 +25,7 @@ public final class TableBuilder {
   private final List<Column> columns = new ArrayList<>();
   private final List<TableRow> rows = new ArrayList<>();
   private final List<TableNote> notes = new ArrayList<>();
+  private int page = 1;
 
   /** A table with one header row of these names. */
   public TableBuilder(String... names) {
@@ -41,12 +42,18 @@ public final class TableBuilder {
     for (int c = 0; c < texts.length; c++) {
       cells.add(new TableCell(texts[c], c, 1, 1, BOX));
     }
-    rows.add(new TableRow(kind, 1, cells));
+    rows.add(new TableRow(kind, page, cells));
+    return this;
+  }
+
+  /** The rows to come stand on this page. */
+  public TableBuilder page(int number) {
+    page = number;
     return this;
   }
 
   public TableBuilder cells(RowKind kind, TableCell... cells) {
-    rows.add(new TableRow(kind, 1, List.of(cells)));
+    rows.add(new TableRow(kind, page, List.of(cells)));
     return this;
   }
 

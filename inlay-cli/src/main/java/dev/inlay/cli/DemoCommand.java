@@ -49,6 +49,8 @@ final class DemoCommand implements Callable<Integer> {
           "dues-statement-oyle.pdf",
           "season-summary-2024.pdf",
           "season-summary-2025.pdf",
+          "cash-book-2025-03.pdf",
+          "cash-book-2025-04.pdf",
           "deposit-book-2025.pdf");
 
   private static final List<String> SPECS =
@@ -57,6 +59,7 @@ final class DemoCommand implements Callable<Integer> {
           "dues.inlay.yaml",
           "landings.inlay.yaml",
           "season.inlay.yaml",
+          "cash-book.inlay.yaml",
           "vessel-register.inlay.yaml");
 
   private static final int USUAL_WIDTH = 100;
@@ -89,7 +92,7 @@ final class DemoCommand implements Callable<Integer> {
       return ExitCode.OUTPUT;
     }
     say(
-        "Seventeen papers of the Tarn Sound Harbour Board are now in " + folder + "/, and specs.",
+        "Nineteen papers of the Tarn Sound Harbour Board are now in " + folder + "/, and specs.",
         "",
         "1. Look over them: what is in them, and which look alike?");
     run("survey", "*.pdf"); // some are locked or pictures on purpose
@@ -117,6 +120,9 @@ final class DemoCommand implements Callable<Integer> {
     worst = Math.max(worst, run("run", spec("dues"), "dues-*.pdf", "-o", in("dues/")));
     worst = Math.max(worst, run("run", spec("landings"), "landings-*.pdf", "-o", in("landings/")));
     worst = Math.max(worst, run("run", spec("season"), "season-*.pdf", "-o", in("season.csv")));
+    say("9. Prove every row of a cash book: its numbers, balances, sums and their carrying over:");
+    worst =
+        Math.max(worst, run("run", spec("cash-book"), "cash-book-*.pdf", "-o", in("cash-book/")));
     say(
         "The results are in "
             + folder

@@ -3,6 +3,7 @@ package dev.inlay.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.cli.Program.Result;
+import dev.inlay.samples.CashPlant;
 import dev.inlay.samples.Plant;
 import dev.inlay.samples.SampleMaker;
 import java.nio.file.Files;
@@ -18,20 +19,16 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** The built program finding errors that were planted in statements of dues. */
 class ChecksIT {
 
-  private static final String CHECKS =
-      """
-      checks:
-        - {name: quantity times rate, row: quantity * rate == amount, within: 0.005}
-        - {name: dues of a vessel, sum: amount, by: vessel, is: subtotals}
-        - {name: total dues, sum: amount, is: totals}
-      """;
-
   @TempDir private Path folder;
 
-  private Path spec(String more) throws Exception {
-    Path spec = folder.resolve("dues.inlay.yaml");
-    String shipped = Files.readString(Program.SAMPLES.resolve("specs/dues.inlay.yaml"));
-    return Files.writeString(spec, shipped + more);
+  private static final Path DUES =
+      Program.SAMPLES.resolve("specs/dues.inlay.yaml").toAbsolutePath();
+
+  /** The spec of the dues with other text in the place of some of its own. */
+  private Path changed(String from, String to) throws Exception {
+    String shipped = Files.readString(DUES);
+    assertThat(shipped).contains(from);
+    return Files.writeString(folder.resolve("dues.inlay.yaml"), shipped.replace(from, to));
   }
 
   private static List<String> findings(Result result) {
@@ -44,7 +41,7 @@ class ChecksIT {
         Program.run(
             folder,
             "run",
-            spec(CHECKS),
+            DUES,
             Program.SAMPLES.resolve("dues-statement-brennick.pdf").toAbsolutePath(),
             Program.SAMPLES.resolve("dues-statement-oyle.pdf").toAbsolutePath(),
             "--dry");
@@ -57,23 +54,46 @@ class ChecksIT {
   void aPlantedErrorIsFoundWithItsCauseAndNothingElse(Plant plant) throws Exception {
     Path paper = folder.resolve("planted.pdf");
     Files.write(paper, SampleMaker.planted(plant).pdf());
-    Result result = Program.run(folder, "run", spec(CHECKS), paper, "--dry");
+    Result result = Program.run(folder, "run", DUES, paper, "--dry");
     assertThat(result.code()).as(result.out()).isEqualTo(1);
     List<String> told = findings(result);
     assertThat(told).anyMatch(l -> l.contains(plant.check() + ": ") && l.contains(plant.says()));
     // a wrong amount is wrong by itself and in the sum of its vessel, and in no sum above that
     boolean both =
-        plant == Plant.EXCHANGED_DIGITS || plant == Plant.SHIFTED_MARK || plant == Plant.LOST_PAGE;
+        switch (plant) {
+          case EXCHANGED_DIGITS, SHIFTED_MARK, LOST_PAGE, BLANK_PAGE -> true;
+          default -> false;
+        };
     assertThat(told).hasSize(both ? 2 : 1);
     assertThat(told).allMatch(l -> l.startsWith("error    planted.pdf, page "));
+  }
+
+  @ParameterizedTest
+  @EnumSource(CashPlant.class)
+  void anErrorInTheCashBookIsFoundWithItsCauseAndNothingElse(CashPlant plant) throws Exception {
+    Path book = folder.resolve("book.pdf");
+    Files.write(book, SampleMaker.planted(plant).pdf());
+    Path spec = Program.SAMPLES.resolve("specs/cash-book.inlay.yaml").toAbsolutePath();
+    Result result = Program.run(folder, "run", spec, book, "--dry");
+    List<String> told = findings(result);
+    if (plant == CashPlant.NONE) {
+      assertThat(result.code()).as(result.out()).isZero();
+      assertThat(told).isEmpty();
+      return;
+    }
+    assertThat(result.code()).as(result.out()).isEqualTo(1);
+    // an amount with a wrong sign makes its balance and its total wrong
+    assertThat(told).hasSize(plant == CashPlant.SIGN_TURNED ? 2 : 1);
+    assertThat(told)
+        .anyMatch(l -> l.contains(": " + plant.check() + ": ") && l.contains(plant.says()));
   }
 
   @Test
   void aCheckHoldsTheRowsItIsToHold() throws Exception {
     Path paper = folder.resolve("planted.pdf");
     Files.write(paper, SampleMaker.planted(Plant.PRODUCT_OFF).pdf());
-    String row = CHECKS.replace("within: 0.005}", "within: 0.005, effect: hold row}");
-    Result result = Program.run(folder, "run", spec(row), paper, "-o", "out.csv");
+    Path spec = changed("within: 0.005}", "within: 0.005, effect: hold row}");
+    Result result = Program.run(folder, "run", spec, paper, "-o", "out.csv");
     assertThat(result.code()).isEqualTo(1);
     assertThat(result.out()).contains(" + 1 held + ");
     assertThat(Files.readAllLines(folder.resolve("out.csv"))).noneMatch(l -> l.contains(",81.14"));
@@ -83,8 +103,9 @@ class ChecksIT {
   void aFileDeliveredTwiceAndAKeyThatComesBackAreTold() throws Exception {
     Path paper = Program.SAMPLES.resolve("dues-statement-oyle.pdf").toAbsolutePath();
     Files.copy(paper, folder.resolve("again.pdf"));
-    String unique = "checks: [{name: entries, unique: [vessel, date, particulars], over: batch}]\n";
-    Result result = Program.run(folder, "run", spec(unique), paper, "again.pdf", "--dry");
+    String unique = "{name: entries, unique: [vessel, date, particulars], over: batch}";
+    Path spec = changed("{name: total dues, sum: amount, is: totals}", unique);
+    Result result = Program.run(folder, "run", spec, paper, "again.pdf", "--dry");
     assertThat(result.code()).isEqualTo(1);
     assertThat(result.out())
         .contains("again.pdf: is the same file as ", "byte for byte: leave one out (same-file)")

@@ -94,7 +94,7 @@ class LauncherIT {
   void theCommandsTheDemoShowsWorkWhenTyped() throws Exception {
     Result demo = Program.run(folder, "demo", "a tour");
     List<String> shown = demo.out().lines().filter(l -> l.startsWith("$ inlay ")).toList();
-    assertThat(shown).hasSize(10);
+    assertThat(shown).hasSize(11);
     for (String line : shown) {
       String typed =
           "PATH="

@@ -150,6 +150,14 @@ class RunIT {
   }
 
   @Test
+  void theCashBooksComeOutByteForByteAndPassTheirChecks() throws Exception {
+    Result result = run("cash-book", "cash-book", "-o", "out/");
+    assertThat(result.code()).as(result.out() + result.err()).isZero();
+    assertExpected("cash-book.csv");
+    assertThat(result.out()).contains("141 rows read = 135 accepted + 0 held + 6 left out");
+  }
+
+  @Test
   void filesThatExistStopARunBeforeItBegins() throws Exception {
     run("dues", "dues-statement", "-o", "out/");
     Result again = run("dues", "dues-statement", "-o", "out/");

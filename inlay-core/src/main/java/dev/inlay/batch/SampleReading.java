@@ -28,7 +28,9 @@ public final class SampleReading {
 
     /** The file as a draft takes it. */
     public SampleFile sample() {
-      return new SampleFile(document.fileName(), document.tables(), lines);
+      int last = lines.isEmpty() ? 0 : lines.get(lines.size() - 1).page();
+      return new SampleFile(
+          document.fileName(), document.tables(), lines, document.furnitureOn(last));
     }
   }
 

@@ -41,8 +41,19 @@ record BalanceCheck(CheckRule.Balance rule) implements FileCheck {
               + " it would be "
               + expected.toPlainString()
               + ", printed is "
-              + balance.toPlainString();
+              + balance.toPlainString()
+              + slip(amount, balance.subtract(before));
       teller.say(message, record.origin(), List.of(record), List.of(record));
     }
+  }
+
+  /** Which slip of the amount, mended, would make the balance right. */
+  private String slip(BigDecimal amount, BigDecimal needed) {
+    return Slips.of(amount).stream()
+        .filter(s -> s.value().subtract(needed).abs().compareTo(rule.within()) <= 0)
+        .map(
+            s -> "; " + rule.amount() + " would be " + s.value().toPlainString() + ": " + s.words())
+        .findFirst()
+        .orElse("");
   }
 }

@@ -74,7 +74,7 @@ public final class BatchChecks {
     int last = -1;
     for (int i = 0; i < runs.size(); i++) {
       if (runs.get(i).parts().size() > set) {
-        texts.addAll(Rows.texts(runs.get(i).parts().get(set), rule.field()));
+        texts.addAll(Rows.texts(Checks.asked(check, runs.get(i).parts().get(set)), rule.field()));
         last = i;
       }
     }
@@ -98,7 +98,7 @@ public final class BatchChecks {
         continue;
       }
       List<Finding> findings = new ArrayList<>();
-      for (DataRecord record : recordsOf.apply(run.parts().get(set))) {
+      for (DataRecord record : recordsOf.apply(Checks.asked(check, run.parts().get(set)))) {
         List<Object> key = Rows.key(record, fields);
         DataRecord first = seen.putIfAbsent(key, record);
         if (first != null) {

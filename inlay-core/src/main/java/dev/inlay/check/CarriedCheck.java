@@ -13,37 +13,37 @@ record CarriedCheck(CheckRule.Carried rule) implements FileCheck {
 
   @Override
   public void make(DataSetPart part, Teller teller) {
+    Carrying carrying = new Carrying(part.sums());
     for (int i = 1; i < part.sums().size(); i++) {
-      PrintedSum sum = part.sums().get(i);
-      BigDecimal brought = sum.values().get(rule.field());
-      Optional<BigDecimal> carried = Carrying.carriedBefore(part.sums(), i, rule.field());
-      if (brought != null && carried.isPresent()) {
-        List<DataRecord> rows = part.rows().subList(sum.firstRow(), sum.rowsBefore());
-        tell(sum, brought, carried.get(), rows, teller);
+      PrintedSum here = part.sums().get(i);
+      Optional<PrintedSum> before = carrying.before(i);
+      if (before.isPresent()
+          && before.get().values().containsKey(rule.field())
+          && here.values().containsKey(rule.field())) {
+        tell(
+            before.get(),
+            here,
+            part.rows().subList(carrying.firstRow(here), here.rowsBefore()),
+            teller);
       }
     }
   }
 
-  private void tell(
-      PrintedSum sum,
-      BigDecimal brought,
-      BigDecimal carried,
-      List<DataRecord> rows,
-      Teller teller) {
-    BigDecimal off = brought.subtract(carried);
+  private void tell(PrintedSum before, PrintedSum here, List<DataRecord> rows, Teller teller) {
+    BigDecimal brought = here.values().get(rule.field());
+    BigDecimal off = brought.subtract(before.values().get(rule.field()));
     boolean wrong = off.abs().compareTo(rule.within()) > 0;
     if (wrong && (rows.isEmpty() || !teller.isTold(rows, off))) {
       String message =
           "'"
-              + sum.text()
+              + here.text()
               + "' is "
               + brought.toPlainString()
-              + "; "
-              + Carrying.why(carried)
               + " (difference "
               + off.toPlainString()
-              + ")";
-      teller.say(message, sum.origin(), List.of(), rows);
+              + "); "
+              + Carrying.why(before, here, rule.field());
+      teller.say(message, here.origin(), List.of(), rows);
     }
   }
 }

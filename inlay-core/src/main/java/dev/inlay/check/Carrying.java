@@ -1,22 +1,37 @@
 package dev.inlay.check;
 
 import dev.inlay.record.PrintedSum;
-import java.math.BigDecimal;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Sums that one page carries and the next brings forward. */
 final class Carrying {
 
-  private Carrying() {}
+  private final List<PrintedSum> sums;
+
+  /** Where a table goes on with another: its first row, and that of the whole. */
+  private final Map<Integer, Integer> firstRows = new HashMap<>();
 
   /**
-   * What the page before carries, where a sum is brought forward.
+   * Looks for them.
    *
    * @param sums that are printed, in their order
-   * @param brought the number of the sum
    */
-  static Optional<BigDecimal> carriedBefore(List<PrintedSum> sums, int brought, String field) {
+  Carrying(List<PrintedSum> sums) {
+    this.sums = sums;
+    for (int i = 0; i < sums.size(); i++) {
+      int own = sums.get(i).firstRow();
+      before(i)
+          .map(this::firstRow)
+          .filter(first -> first < own)
+          .ifPresent(first -> firstRows.put(own, first));
+    }
+  }
+
+  /** The sum that the page before carries, where this one is brought forward. */
+  Optional<PrintedSum> before(int brought) {
     if (brought == 0) {
       return Optional.empty();
     }
@@ -27,13 +42,26 @@ final class Carrying {
             && before.carried()
             && before.rowsBefore() == here.rowsBefore()
             && before.origin().page() < here.origin().page();
-    return pair ? Optional.ofNullable(before.values().get(field)) : Optional.empty();
+    return pair ? Optional.of(before) : Optional.empty();
   }
 
-  /** Says why a page brings forward another sum than the one before it carries. */
-  static String why(BigDecimal carried) {
-    return "the page before carries "
-        + carried.toPlainString()
-        + ": a page or rows between them are missing";
+  /**
+   * The number of the first row that a sum of all rows so far holds: a table that brings a sum
+   * forward goes on with the one before it.
+   */
+  int firstRow(PrintedSum sum) {
+    return firstRows.getOrDefault(sum.firstRow(), sum.firstRow());
+  }
+
+  /** Says why a page brings forward another sum than a page before it carries. */
+  static String why(PrintedSum before, PrintedSum here, String field) {
+    int page = before.origin().page();
+    int between = here.origin().page() - page - 1;
+    String carries = "page " + page + " carries " + before.values().get(field).toPlainString();
+    if (between == 0) {
+      return carries + ": a page or rows between them are missing";
+    }
+    String none = between == 1 ? "page " + (page + 1) : between + " pages";
+    return carries + ": " + none + " between them gave no rows";
   }
 }

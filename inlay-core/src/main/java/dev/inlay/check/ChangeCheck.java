@@ -39,7 +39,7 @@ final class ChangeCheck {
     Map<List<Object>, List<Entry>> series = new LinkedHashMap<>();
     for (int i = 0; i < runs.size(); i++) {
       if (runs.get(i).parts().size() > set) {
-        for (DataRecord record : runs.get(i).parts().get(set).records()) {
+        for (DataRecord record : Checks.asked(check, runs.get(i).parts().get(set)).records()) {
           Object period = record.value(rule.along()).content();
           Optional<BigDecimal> number = Rows.number(record, rule.field());
           if (period != null && number.isPresent()) {

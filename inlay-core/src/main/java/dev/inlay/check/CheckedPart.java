@@ -33,7 +33,7 @@ final class CheckedPart {
   /** Makes one check. */
   void make(CheckSpec check, FileCheck fileCheck) {
     fileCheck.make(
-        part,
+        Checks.asked(check, part),
         new Teller() {
           @Override
           public void say(String message, Origin at, List<DataRecord> row, List<DataRecord> group) {

@@ -1,11 +1,13 @@
 package dev.inlay.check;
 
+import dev.inlay.record.DataRecord;
 import dev.inlay.record.DataSetPart;
 import dev.inlay.record.Finding;
 import dev.inlay.record.Origin;
 import dev.inlay.record.Severity;
 import dev.inlay.spec.CheckRule;
 import dev.inlay.spec.CheckSpec;
+import dev.inlay.spec.Expression;
 import java.util.List;
 import java.util.Locale;
 
@@ -25,6 +27,20 @@ public final class Checks {
       }
     }
     return checked.result();
+  }
+
+  /** The rows of a part that a check is asked of. */
+  static DataSetPart asked(CheckSpec check, DataSetPart part) {
+    return check.where().map(w -> part.only(r -> holds(w, r))).orElse(part);
+  }
+
+  /** Where a value that the condition needs is missing, the row is asked too. */
+  private static boolean holds(Expression where, DataRecord row) {
+    try {
+      return !Boolean.FALSE.equals(where.evaluate(Rows.contents(row)));
+    } catch (IllegalArgumentException e) {
+      return true;
+    }
   }
 
   private static FileCheck of(CheckRule rule) {

@@ -19,22 +19,29 @@ record PrintedSumsCheck(CheckRule.PrintedSums rule) implements FileCheck {
   @Override
   public void make(DataSetPart part, Teller teller) {
     SumDifference difference = new SumDifference(rule.field(), rule.within(), part.sums());
+    Carrying carrying = new Carrying(part.sums());
     for (int i = 0; i < part.sums().size(); i++) {
       PrintedSum sum = part.sums().get(i);
       BigDecimal value = sum.values().get(rule.field());
       boolean asTotal = sum.kind() == RowKind.TOTAL || sum.carried();
-      List<DataRecord> rows = rowsOf(sum, part.rows());
+      List<DataRecord> rows = rowsOf(sum, carrying, part.rows());
       if (asTotal == rule.totals() && value != null && !rows.isEmpty()) {
-        Optional<BigDecimal> carried = Carrying.carriedBefore(part.sums(), i, rule.field());
+        Optional<SumDifference.Lost> lost =
+            carrying
+                .before(i)
+                .filter(b -> b.values().containsKey(rule.field()))
+                .map(
+                    b ->
+                        new SumDifference.Lost(
+                            b.values().get(rule.field()), Carrying.why(b, sum, rule.field())));
         String what = "'" + sum.text() + "'";
-        difference.tell(
-            rows, new SumDifference.Printed(value, what, sum.origin(), carried), teller);
+        difference.tell(rows, new SumDifference.Printed(value, what, sum.origin(), lost), teller);
       }
     }
   }
 
-  private List<DataRecord> rowsOf(PrintedSum sum, List<DataRecord> rows) {
-    List<DataRecord> before = rows.subList(sum.firstRow(), sum.rowsBefore());
+  private List<DataRecord> rowsOf(PrintedSum sum, Carrying carrying, List<DataRecord> rows) {
+    List<DataRecord> before = rows.subList(carrying.firstRow(sum), sum.rowsBefore());
     if (before.isEmpty()) {
       return before;
     }

@@ -31,9 +31,17 @@ final class SumDifference {
    * A figure that is printed for rows.
    *
    * @param what it is called
-   * @param carried what the page before carries, where it is brought forward
+   * @param lost what is missing before it, where it is brought forward
    */
-  record Printed(BigDecimal value, String what, Origin at, Optional<BigDecimal> carried) {}
+  record Printed(BigDecimal value, String what, Origin at, Optional<Lost> lost) {}
+
+  /**
+   * What is missing before a sum that is brought forward.
+   *
+   * @param carried what the page before carries
+   * @param words that say so
+   */
+  record Lost(BigDecimal carried, String words) {}
 
   /** Says where the sum of rows is another than the printed one, unless that is known. */
   void tell(List<DataRecord> rows, Printed printed, Teller teller) {
@@ -58,9 +66,9 @@ final class SumDifference {
 
   private String why(List<DataRecord> rows, Printed printed, BigDecimal sum, BigDecimal off) {
     return printed
-        .carried()
-        .filter(c -> c.compareTo(sum) == 0)
-        .map(Carrying::why)
+        .lost()
+        .filter(l -> l.carried().compareTo(sum) == 0)
+        .map(Lost::words)
         .orElseGet(() -> new SumExplanation(rows, field, sums, off, within).text());
   }
 }

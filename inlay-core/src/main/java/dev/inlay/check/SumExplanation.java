@@ -10,11 +10,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 
 /**
  * The smallest explanation of a sum that does not agree with its rows. Explanations that need the
- * least chance come first: a figure that could not be read, a row printed twice, a page without
- * rows, one slip in one figure. Where several rows would explain it alike, that is said.
+ * least chance come first: a figure that could not be read, a row printed twice, a sum among the
+ * rows, a row left out or counted twice, one slip in one figure, a page without rows. Where several
+ * would explain it alike, that is said.
  */
 final class SumExplanation {
 
@@ -48,11 +50,16 @@ final class SumExplanation {
   String text() {
     return unread()
         .or(this::doubled)
-        .or(this::slipped)
-        .or(this::sumAmongRows)
-        .or(this::lacking)
+        .or(this::likeliest)
         .or(this::pageWithoutRows)
         .orElse("no simple explanation");
+  }
+
+  /** Causes that only a figure tells of: where several fit, none is sure, and each is said. */
+  private Optional<String> likeliest() {
+    List<String> fit =
+        Stream.of(sumAmongRows(), lacking(), slipped()).flatMap(Optional::stream).toList();
+    return fit.isEmpty() ? Optional.empty() : Optional.of(String.join("; or ", fit));
   }
 
   private boolean isOff(BigDecimal amount) {

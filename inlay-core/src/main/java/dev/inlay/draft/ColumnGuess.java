@@ -3,6 +3,7 @@ package dev.inlay.draft;
 import dev.inlay.record.TypeTrial;
 import dev.inlay.spec.FieldType;
 import dev.inlay.spec.ValueForm;
+import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -80,7 +81,10 @@ record ColumnGuess(
       return dates(forms, marks, markers, seen + like);
     }
     if (TypeTrial.readsAll(plain, form(FieldType.NUMBER, decimal, List.of()))) {
-      boolean codes = plain.equals(values) && byFile.stream().allMatch(ColumnGuess::areCodes);
+      boolean codes =
+          plain.equals(values)
+              && byFile.stream().allMatch(ColumnGuess::areCodes)
+              && !byFile.stream().allMatch(ColumnGuess::areNumbered);
       return codes
           ? new ColumnGuess(
               FieldType.STRING, "", marks, false, seen + like + "; all different: codes")
@@ -159,6 +163,15 @@ record ColumnGuess(
         && printed.stream().mapToInt(String::length).distinct().count() == 1
         && new HashSet<>(printed).size() == printed.size()
         && printed.stream().sorted().toList().equals(printed);
+  }
+
+  /** Whether each is the one before it and one: numbers, not codes. */
+  private static boolean areNumbered(List<String> codes) {
+    List<String> printed = codes.stream().filter(t -> !t.isEmpty()).toList();
+    BigInteger first = new BigInteger(printed.get(0));
+    BigInteger last = new BigInteger(printed.get(printed.size() - 1));
+    // codes rise, so they leave no gap where their ends are as far apart as their number
+    return last.subtract(first).equals(BigInteger.valueOf(printed.size() - 1L));
   }
 
   private static boolean isYear(String text) {

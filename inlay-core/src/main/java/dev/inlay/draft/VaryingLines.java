@@ -5,12 +5,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeSet;
 
 /**
- * Texts on the first pages of several files that are the same in all of them, or the same but for
- * one part: the first tell the kind of report, the second hold a value of each file.
+ * Texts on the first pages of several files, and below their last tables, that are the same in all
+ * of them, or the same but for one part: the first tell the kind of report, the second hold a value
+ * of each file.
  */
 final class VaryingLines {
 
@@ -35,6 +34,7 @@ final class VaryingLines {
   }
 
   private final List<List<PageLine>> firstPages = new ArrayList<>();
+  private final List<List<PageLine>> closing = new ArrayList<>();
 
   VaryingLines(List<SampleFile> files) {
     for (SampleFile file : files) {
@@ -45,6 +45,7 @@ final class VaryingLines {
         }
       }
       firstPages.add(lines);
+      closing.add(file.closing());
     }
   }
 
@@ -63,35 +64,46 @@ final class VaryingLines {
   }
 
   /**
-   * The values that differ from file to file in lines that are otherwise the same.
+   * The values that differ from file to file in lines that are otherwise the same, above the tables
+   * of the first page and below the last table.
    *
-   * @param above only lines above this place of the first file, in points
+   * @param above where the first file's tables begin, in points
    * @param titles of its tables, which may be as long as they like
    */
   List<Varying> varying(double above, List<String> titles) {
     List<Varying> found = new ArrayList<>();
-    Set<String> names = new TreeSet<>();
     if (firstPages.size() < 2) {
       return found;
     }
     for (PageLine line : firstPages.get(0)) {
       boolean brief = line.words().size() <= MOST_OF_LINE;
       if (line.box().bottom() < above && (brief || titles.contains(line.text()))) {
-        varying(line)
-            .filter(v -> found.stream().noneMatch(f -> f.values().equals(v.values())))
-            .filter(v -> names.add(v.name()))
-            .ifPresent(found::add);
+        varying(line, firstPages).ifPresent(v -> addNew(v, found));
+      }
+    }
+    for (PageLine line : closing.get(0)) {
+      if (line.words().size() <= MOST_OF_LINE) {
+        varying(line, closing).ifPresent(v -> addNew(v, found));
       }
     }
     return found;
   }
 
+  private static void addNew(Varying varying, List<Varying> found) {
+    boolean known =
+        found.stream()
+            .anyMatch(f -> f.values().equals(varying.values()) || f.name().equals(varying.name()));
+    if (!known) {
+      found.add(varying);
+    }
+  }
+
   /** The shortest part that differs. */
-  private Optional<Varying> varying(PageLine line) {
+  private static Optional<Varying> varying(PageLine line, List<List<PageLine>> pages) {
     String[] words = line.text().split(" ");
     for (int count = 1; count <= Math.min(MOST_WORDS, words.length - 1); count++) {
       for (int at = 1; at + count <= words.length; at++) {
-        Optional<Varying> varying = varying(words, at, count);
+        Optional<Varying> varying = varying(words, at, count, pages);
         if (varying.isPresent()) {
           return varying;
         }
@@ -116,7 +128,8 @@ final class VaryingLines {
     return all && texts.stream().distinct().count() > 1 ? texts : List.of();
   }
 
-  private Optional<Varying> varying(String[] words, int at, int count) {
+  private static Optional<Varying> varying(
+      String[] words, int at, int count, List<List<PageLine>> pages) {
     String before = String.join(" ", List.of(words).subList(0, at));
     String after = String.join(" ", List.of(words).subList(at + count, words.length));
     String own = String.join(" ", List.of(words).subList(at, at + count));
@@ -124,7 +137,7 @@ final class VaryingLines {
       return Optional.empty();
     }
     List<String> values = new ArrayList<>();
-    for (List<PageLine> page : firstPages) {
+    for (List<PageLine> page : pages) {
       Optional<String> value =
           page.stream().flatMap(l -> between(l.text(), before, after).stream()).findFirst();
       if (value.isEmpty()) {

@@ -2,6 +2,7 @@ package dev.inlay.record;
 
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 
 /**
  * What one file gives to a data set.
@@ -43,6 +44,28 @@ public record DataSetPart(
     uses = List.copyOf(uses);
     rows = List.copyOf(rows);
     sums = List.copyOf(sums);
+  }
+
+  /** The same with those rows only that are wanted, and the sums among them. */
+  public DataSetPart only(Predicate<DataRecord> wanted) {
+    int[] before = new int[rows.size() + 1];
+    for (int i = 0; i < rows.size(); i++) {
+      before[i + 1] = before[i] + (wanted.test(rows.get(i)) ? 1 : 0);
+    }
+    List<PrintedSum> among =
+        sums.stream().map(s -> s.at(before[s.firstRow()], before[s.rowsBefore()])).toList();
+    return new DataSetPart(
+        records.stream().filter(wanted).toList(),
+        held,
+        ledger,
+        findings,
+        tables,
+        columns,
+        asked,
+        numberForms,
+        uses,
+        rows.stream().filter(wanted).toList(),
+        among);
   }
 
   /** The same after its checks: some records held, and more said. */

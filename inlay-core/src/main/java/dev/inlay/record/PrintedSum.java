@@ -28,4 +28,9 @@ public record PrintedSum(
   public PrintedSum {
     values = Map.copyOf(values);
   }
+
+  /** The same among other rows. */
+  PrintedSum at(int first, int before) {
+    return new PrintedSum(kind, text, origin, values, before, first, carried);
+  }
 }

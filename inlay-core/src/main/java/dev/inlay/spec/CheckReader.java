@@ -87,6 +87,7 @@ final class CheckReader {
     return new CheckSpec(
         one.text("name").orElse(usualName),
         rule,
+        one.expression("where"),
         one.choice("severity", "error", "note", "warning", "error"),
         effect);
   }

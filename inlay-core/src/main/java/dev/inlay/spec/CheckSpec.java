@@ -1,16 +1,19 @@
 package dev.inlay.spec;
 
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * Something that must hold of the rows.
  *
  * @param name for findings
  * @param rule what is asked
+ * @param where a condition on the rows that it is asked of; none asks all
  * @param severity {@code note}, {@code warning} or {@code error}
  * @param effect what happens to the rows of a finding
  */
-public record CheckSpec(String name, CheckRule rule, String severity, Effect effect) {
+public record CheckSpec(
+    String name, CheckRule rule, Optional<Expression> where, String severity, Effect effect) {
 
   /** What happens to the rows of a finding. */
   public enum Effect {

@@ -27,7 +27,10 @@ final class NameCheck {
     check("continued rows", shape.continuedWhenEmpty());
     shape.computed().forEach(c -> check("compute", c.expression().fields()));
     set.leaveOut().forEach(r -> r.where().ifPresent(e -> check("leave out", e.fields())));
-    set.checks().forEach(c -> check("checks", c.rule().fields()));
+    for (CheckSpec check : set.checks()) {
+      check("checks", check.rule().fields());
+      check.where().ifPresent(e -> check("checks", e.fields()));
+    }
     shape.pivot().ifPresent(p -> check("pivot", List.of(p.by(), p.value())));
     if (shape.pivot().isPresent()) {
       return; // a pivot makes fields of values

@@ -143,6 +143,7 @@ enum SpecKeys {
       key("name", "text", "for findings"),
       key("row", "expression", "a condition over the fields of each row"),
       key("within", "number", "how far both sides may differ"),
+      key("where", "expression", "a condition on the rows that are asked"),
       key("sum", "text", "the field that is added up"),
       key("of", "choice:rows,subtotals", "what is added up"),
       key("carried", "text", "the field whose sum goes on from page to page"),

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Random;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.common.PDStream;
 
 /**
  * A statement of berth and ice dues: wrapped descriptions, a heading and a subtotal for each
@@ -79,15 +80,24 @@ final class DuesStatement {
   /** A statement with an error in it. */
   static Sample planted(Plant plant) throws IOException {
     Sample sample = print("Skarrholm", VESSELS.size(), 11, plant);
-    if (plant != Plant.LOST_PAGE) {
+    if (!isLong(plant)) {
       return sample;
     }
     try (PDDocument document = Loader.loadPDF(sample.pdf())) {
-      document.removePage(1);
+      if (plant == Plant.LOST_PAGE) {
+        document.removePage(1);
+      } else {
+        document.getPage(1).setContents(new PDStream(document));
+      }
       ByteArrayOutputStream out = new ByteArrayOutputStream();
       document.save(out);
       return new Sample(sample.name(), out.toByteArray(), new byte[0], List.of());
     }
+  }
+
+  /** A page can go from a statement of three pages. */
+  private static boolean isLong(Plant plant) {
+    return plant == Plant.LOST_PAGE || plant == Plant.BLANK_PAGE;
   }
 
   private static Sample print(String harbour, int vessels, int number, Plant plant)
@@ -134,12 +144,16 @@ final class DuesStatement {
     rows.add(new SampleRow("group", List.of(new SampleCell(vessel, 0, HEADS.size(), 1))));
     next();
     long subtotal = 0;
-    int lines = (plant == Plant.LOST_PAGE ? 12 : 4) + random.nextInt(6);
+    int lines = (isLong(plant) ? 12 : 4) + random.nextInt(6);
     for (int i = 0; i < lines; i++) {
       subtotal += entry(1 + i * 28 / lines);
     }
-    boolean wrong = plant == Plant.WRONG_SUBTOTAL && vessel.equals(VESSELS.get(2));
-    sum("Dues of " + vessel.substring(0, vessel.indexOf(',')), subtotal + (wrong ? 100 : 0), false);
+    boolean third = vessel.equals(VESSELS.get(2));
+    sum(
+        "Dues of " + vessel.substring(0, vessel.indexOf(',')),
+        subtotal + (third && plant == Plant.WRONG_SUBTOTAL ? 100 : 0),
+        false);
+    total += third && plant == Plant.SUM_AMONG_ROWS ? subtotal : 0;
   }
 
   private long entry(int day) throws IOException {
@@ -165,8 +179,16 @@ final class DuesStatement {
       line(cells, lines);
     }
     rows.add(OpenColumns.row("body", cells));
-    total += amount;
-    return amount;
+    long summed = here ? timesSummed() * amount : amount;
+    total += summed;
+    return summed;
+  }
+
+  private int timesSummed() {
+    if (plant == Plant.NOT_SUMMED) {
+      return 0;
+    }
+    return plant == Plant.COUNTED_TWICE ? 2 : 1;
   }
 
   private int timesPrinted() {

@@ -37,6 +37,7 @@ final class ExpectedData {
     files.put("landings.csv", landings(family("landings", samples)));
     files.put("length-classes.csv", lengths(family("landings", samples)));
     files.put("season.csv", season(family("season-summary", samples)));
+    files.put("cash-book.csv", cash(family("cash-book", samples)));
     files.put("vessel-register.csv", register(family("vessel-register", samples)));
     return files;
   }
@@ -177,6 +178,19 @@ final class ExpectedData {
           data.line(
               List.of(season, row.get(0), half, measure[0], measure[1], kind, plain(row.get(c))));
         }
+      }
+    }
+    return data.csv.toString();
+  }
+
+  private static String cash(List<Sample> books) {
+    ExpectedData data =
+        new ExpectedData("number", "sheet", "date", "particulars", "amount", "balance");
+    for (Sample book : books) {
+      for (List<String> row : rows(book.tables().get(0), "body")) {
+        List<String> line = new ArrayList<>(row.subList(0, 4));
+        row.subList(4, 6).forEach(n -> line.add(plain(n)));
+        data.line(line);
       }
     }
     return data.csv.toString();

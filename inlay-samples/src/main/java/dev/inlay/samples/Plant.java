@@ -16,8 +16,16 @@ public enum Plant {
   LOST_ROW("dues of a vessel", "no simple explanation"),
   /** An amount that is no number. */
   UNREADABLE("dues of a vessel", "could not be read; it would be"),
+  /** A row that its sum does not hold. */
+  NOT_SUMMED("dues of a vessel", " is not in the printed sum"),
+  /** A row that its sum holds twice. */
+  COUNTED_TWICE("dues of a vessel", " is in the printed sum twice"),
+  /** A total that holds a subtotal along with its rows. */
+  SUM_AMONG_ROWS("total dues", "the sum 'Dues of Fulmar' was added along with its rows"),
   /** The page in the middle is missing. */
-  LOST_PAGE("total dues", "a page or rows between them are missing");
+  LOST_PAGE("total dues", "a page or rows between them are missing"),
+  /** The page in the middle is there and blank. */
+  BLANK_PAGE("total dues", "page 2 between them gave no rows");
 
   private final String check;
   private final String says;

@@ -22,6 +22,7 @@ public final class SampleMaker {
     samples.addAll(QuayPriceList.all());
     samples.addAll(DuesStatement.all());
     samples.addAll(SeasonSummary.all());
+    samples.addAll(CashBook.all());
     return samples;
   }
 
@@ -44,6 +45,15 @@ public final class SampleMaker {
    */
   public static Sample planted(Plant plant) throws IOException {
     return DuesStatement.planted(plant);
+  }
+
+  /**
+   * A cash book with an error in it.
+   *
+   * @throws IOException if the PDF library cannot write it
+   */
+  public static Sample planted(CashPlant plant) throws IOException {
+    return CashBook.planted(plant);
   }
 
   /** The password of the locked file in the batch. */

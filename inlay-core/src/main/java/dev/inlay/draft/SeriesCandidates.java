@@ -1,0 +1,102 @@
+package dev.inlay.draft;
+
+import dev.inlay.record.DataRecord;
+import dev.inlay.record.DataSetPart;
+import dev.inlay.spec.FieldSpec;
+import dev.inlay.spec.FieldType;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** What goes on from row to row: serial numbers, balances, one value on a page, keys. */
+final class SeriesCandidates {
+
+  /** One value on a page says nothing where the page has fewer rows. */
+  private static final int LEAST_ON_PAGE = 3;
+
+  private SeriesCandidates() {}
+
+  static List<Candidate> of(SampleRows samples) {
+    List<Candidate> candidates = new ArrayList<>();
+    for (FieldSpec field : samples.columns()) {
+      if (field.form().type() == FieldType.INTEGER || field.form().type() == FieldType.NUMBER) {
+        serial(samples, field.name(), candidates);
+        balance(samples, field.name(), candidates);
+      }
+    }
+    samples.columns().forEach(f -> onPage(samples, f.name(), candidates));
+    for (FieldSpec field : samples.columns()) {
+      if (field.form().type() == FieldType.STRING) {
+        key(samples, field.name(), candidates);
+      }
+    }
+    return candidates;
+  }
+
+  private static int steps(SampleRows samples) {
+    return samples.parts().stream().mapToInt(p -> Math.max(0, p.rows().size() - 1)).sum();
+  }
+
+  private static void serial(SampleRows samples, String field, List<Candidate> candidates) {
+    boolean whole =
+        samples.rows().stream()
+            .allMatch(
+                r ->
+                    SampleRows.number(r, field)
+                        .filter(n -> n.stripTrailingZeros().scale() <= 0)
+                        .isPresent());
+    if (whole && steps(samples) >= SampleRows.LEAST_ROWS) {
+      candidates.add(Candidate.of("serial: " + field, "held in", steps(samples), "steps"));
+    }
+  }
+
+  private static void balance(SampleRows samples, String field, List<Candidate> candidates) {
+    boolean full = samples.rows().stream().allMatch(r -> SampleRows.number(r, field).isPresent());
+    for (String amount : samples.numbers()) {
+      Set<BigDecimal> amounts = new HashSet<>();
+      samples.rows().forEach(r -> SampleRows.number(r, amount).ifPresent(amounts::add));
+      boolean moves = amounts.size() >= SampleRows.LEAST_VALUES;
+      if (full && moves && !amount.equals(field) && steps(samples) >= SampleRows.LEAST_ROWS) {
+        String check = "balance: " + field + ", plus: " + amount;
+        candidates.add(Candidate.of(check, "held in", steps(samples), "steps"));
+      }
+    }
+  }
+
+  /** A value that a page has in all its rows, and another page not. */
+  private static void onPage(SampleRows samples, String field, List<Candidate> candidates) {
+    Set<Object> contents = new HashSet<>();
+    int pages = 0;
+    for (DataSetPart part : samples.parts()) {
+      Map<Integer, Integer> rows = new HashMap<>();
+      for (DataRecord row : part.rows()) {
+        Optional<Object> content = Optional.ofNullable(row.value(field).content());
+        if (content.isEmpty()) {
+          return;
+        }
+        contents.add(content.get());
+        rows.merge(row.origin().page(), 1, Integer::sum);
+      }
+      if (rows.values().stream().anyMatch(n -> n < LEAST_ON_PAGE)) {
+        return;
+      }
+      pages += rows.size();
+    }
+    if (contents.size() > 1 && pages > 1) {
+      candidates.add(Candidate.of("same: " + field + ", on: page", "held on", pages, "pages"));
+    }
+  }
+
+  private static void key(SampleRows samples, String field, List<Candidate> candidates) {
+    List<DataRecord> rows = samples.rows();
+    boolean full = rows.stream().noneMatch(r -> r.value(field).isNothing());
+    if (full && rows.size() >= SampleRows.LEAST_ROWS * samples.parts().size()) {
+      candidates.add(Candidate.of("unique: " + field, "held in", rows.size(), "rows"));
+    }
+  }
+}
