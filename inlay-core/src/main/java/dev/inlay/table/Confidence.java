@@ -12,10 +12,10 @@ final class Confidence {
   /** A table whose rulings leave nothing to guess is still not certain. */
   private static final double UNDOUBTED = 0.97;
 
-  /** Figures that add up to printed sums stand in their rows and columns. */
+  /** Figures that add up, or follow from each other, stand in their rows and columns. */
   private static final double PROVED = 0.99;
 
-  /** So much of a doubt about rows and columns is left where sums are proved. */
+  /** So much of a doubt about rows and columns is left where figures are proved. */
   private static final double LEFT_OF_DOUBT = 0.5;
 
   private static final Set<WarningCode> ABOUT_COLUMNS =
@@ -32,7 +32,7 @@ final class Confidence {
    * Each kind of doubt counts once: the same doubt on each page is one doubt.
    *
    * @param warnings the doubts
-   * @param proven how many printed sums were proved
+   * @param proven how many printed sums, and columns that follow from others, were proved
    */
   static double of(List<Warning> warnings, int proven) {
     Set<WarningCode> codes = EnumSet.noneOf(WarningCode.class);

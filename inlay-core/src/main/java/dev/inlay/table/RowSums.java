@@ -5,8 +5,10 @@ import dev.inlay.grid.WarningCode;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * Proves by arithmetic which rows are sums: a row whose figures equal the sums of the rows above
@@ -27,15 +29,26 @@ final class RowSums {
   /** One proved sum may bear its label by chance. */
   private static final int LEAST_LIKE = 2;
 
+  /** Rows beside the records come at least so many times. */
+  private static final int LEAST_BESIDE = 3;
+
+  /** And are at least one of so many rows. */
+  private static final int ONE_BESIDE = 4;
+
   private final List<TableRow> rows;
+
+  /** The label of rows that are no addends; empty where all are. */
+  private final String beside;
+
   private final SumColumns columns;
   private final List<TableRow> told = new ArrayList<>();
   private final List<Warning> warnings = new ArrayList<>();
   private final List<Integer> boundaries = new ArrayList<>(List.of(0));
   private int proven;
 
-  private RowSums(List<TableRow> rows, int columnCount) {
+  private RowSums(List<TableRow> rows, int columnCount, String beside) {
     this.rows = rows;
+    this.beside = beside;
     columns = new SumColumns(rows, columnCount);
   }
 
@@ -55,14 +68,49 @@ final class RowSums {
    * @param columns how many columns the table has
    */
   static Told of(List<TableRow> rows, int columns) {
-    RowSums sums = new RowSums(rows, columns);
+    RowSums sums = new RowSums(rows, columns, "");
     sums.tell();
     List<TableRow> labelled = sums.withLikeLabels();
     if (!labelled.equals(rows)) {
-      sums = new RowSums(labelled, columns);
+      sums = new RowSums(labelled, columns, "");
       sums.tell();
     }
+    if (sums.proven == 0 && rows.stream().anyMatch(RowSums::isCalledSum)) {
+      sums = sums.withoutSharesBeside().orElse(sums);
+    }
     return new Told(sums.told, sums.warnings, sums.proven);
+  }
+
+  private static boolean isCalledSum(TableRow row) {
+    return row.kind() == RowKind.SUBTOTAL || row.kind() == RowKind.TOTAL;
+  }
+
+  /**
+   * The same with rows that are no addends, where sums are proved then: those of one label that
+   * comes again and again, as shares below each amount.
+   */
+  private Optional<RowSums> withoutSharesBeside() {
+    Map<String, Integer> labels = new LinkedHashMap<>();
+    rows.forEach(r -> labels.merge(label(r), 1, Integer::sum));
+    for (Map.Entry<String, Integer> label : labels.entrySet()) {
+      int times = label.getValue();
+      if (times >= LEAST_BESIDE && times * ONE_BESIDE >= rows.size() && !label.getKey().isEmpty()) {
+        RowSums sums = new RowSums(rows, columns.count(), label.getKey());
+        sums.tell();
+        if (sums.proven > 0) {
+          return Optional.of(sums);
+        }
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static String label(TableRow row) {
+    return row.cells().stream()
+        .map(TableCell::text)
+        .filter(t -> !t.isEmpty())
+        .findFirst()
+        .orElse("");
   }
 
   /**
@@ -92,14 +140,9 @@ final class RowSums {
 
   /** The first two words of a row's first text; empty where it has fewer. */
   private static String beginning(TableRow row) {
-    for (TableCell cell : row.cells()) {
-      if (!cell.text().isEmpty()) {
-        String[] words = cell.text().split(" ");
-        boolean named = words.length > 1 && Character.isLetter(words[0].charAt(0));
-        return named ? words[0] + " " + words[1] : "";
-      }
-    }
-    return "";
+    String[] words = label(row).split(" ");
+    boolean named = words.length > 1 && Character.isLetter(words[0].charAt(0));
+    return named ? words[0] + " " + words[1] : "";
   }
 
   private void tell() {
@@ -128,7 +171,8 @@ final class RowSums {
           boundaries.add(r + 1);
         }
       }
-      columns.end(r, kind == RowKind.BODY);
+      boolean isBeside = !beside.isEmpty() && label(row).equals(beside);
+      columns.end(r, kind == RowKind.BODY && !isBeside);
       told.add(kind == row.kind() ? row : new TableRow(kind, row.page(), row.cells()));
     }
     tellClosingRows();

@@ -185,7 +185,8 @@ public final class Stitcher {
             openId,
             first.title(),
             open.stream().map(PageTable::frame).toList(),
-            Confidence.of(warnings, sums.proven()),
+            Confidence.of(
+                warnings, sums.proven() + RowRelations.proven(sums.rows(), first.columns())),
             warnings,
             first.headerRows(),
             HeaderPaths.of(first.header(), first.columns()),

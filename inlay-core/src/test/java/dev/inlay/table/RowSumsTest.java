@@ -10,6 +10,7 @@ import dev.inlay.geom.Box;
 import dev.inlay.grid.WarningCode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.junit.jupiter.api.Test;
 
 /** What arithmetic says of rows. */
@@ -121,6 +122,38 @@ class RowSumsTest {
   void roundedSharesMayMissTheirSumByTheLastDecimal() {
     row("Cod", "33.3").row("Hake", "33.3").row("Ling", "33.3").row(TOTAL, 1, "Total", "100.0");
     assertThat(RowSums.of(rows, 2).proven()).isEqualTo(1);
+  }
+
+  @Test
+  void rowsOfSharesBelowEachAmountAreNoAddends() {
+    row("Oyle", "10", "4").row("share", "33", "44").row("Vane Ness", "20", "5");
+    row("share", "67", "56").row("Brennick", "7", "1").row("share", "0", "0");
+    row(TOTAL, 1, "Total", "37", "10");
+    RowSums.Told told = RowSums.of(rows, 3);
+    assertThat(told.proven()).isEqualTo(1);
+    assertThat(told.rows()).last().extracting(TableRow::kind).isEqualTo(TOTAL);
+    rows.set(6, rows.get(0));
+    assertThat(RowSums.of(rows, 3).proven()).isZero();
+  }
+
+  @Test
+  void columnsThatFollowFromOthersAreProved() {
+    for (int r = 1; r <= 8; r++) {
+      String product = String.format(Locale.ROOT, "%.2f", r * 1.5 * 2.25);
+      row("Berth " + r, r * 1.5 + "", "2.25", product, 10 * r + "", r * (r + 1) * 5 + "");
+    }
+    // the fourth is a product, the last a balance of the fifth
+    assertThat(RowRelations.proven(rows, 6)).isEqualTo(2);
+    rows.remove(7);
+    assertThat(RowRelations.proven(rows, 6)).as("too few rows").isZero();
+  }
+
+  @Test
+  void oneRowThatContradictsUndoesARelationAndZerosProveNothing() {
+    for (int r = 1; r <= 9; r++) {
+      row("Berth " + r, r + "", "3", r == 5 ? "14" : 3 * r + "", "0", "0");
+    }
+    assertThat(RowRelations.proven(rows, 6)).isZero();
   }
 
   @Test
