@@ -138,13 +138,13 @@ class RowSumsTest {
 
   @Test
   void columnsThatFollowFromOthersAreProved() {
-    for (int r = 1; r <= 8; r++) {
+    for (int r = 1; r <= 9; r++) {
       String product = String.format(Locale.ROOT, "%.2f", r * 1.5 * 2.25);
       row("Berth " + r, r * 1.5 + "", "2.25", product, 10 * r + "", r * (r + 1) * 5 + "");
     }
     // the fourth is a product, the last a balance of the fifth
     assertThat(RowRelations.proven(rows, 6)).isEqualTo(2);
-    rows.remove(7);
+    rows.subList(7, 9).clear();
     assertThat(RowRelations.proven(rows, 6)).as("too few rows").isZero();
   }
 
