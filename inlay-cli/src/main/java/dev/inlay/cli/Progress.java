@@ -1,6 +1,7 @@
 package dev.inlay.cli;
 
 import java.util.Locale;
+import java.util.function.LongSupplier;
 
 /** Shows on a terminal how far a run is, in one line that is written over. */
 final class Progress {
@@ -14,21 +15,29 @@ final class Progress {
 
   private final Terminal terminal;
   private final int files;
-  private final long start = System.nanoTime();
+  private final LongSupplier clock;
+  private final long start;
   private long shown;
   private int done;
   private int pages;
 
   Progress(Terminal terminal, int files) {
+    this(terminal, files, System::nanoTime);
+  }
+
+  /** Goes by another clock, which counts in nanoseconds. */
+  Progress(Terminal terminal, int files, LongSupplier clock) {
     this.terminal = terminal;
     this.files = files;
+    this.clock = clock;
+    start = clock.getAsLong();
   }
 
   /** Notes that a file is done. */
   void done(int pagesOfFile) {
     done++;
     pages += pagesOfFile;
-    long now = System.nanoTime();
+    long now = clock.getAsLong();
     if (terminal.isScreen() && now - start > A_WHILE && now - shown > A_MOMENT) {
       shown = now;
       double seconds = (now - start) / NANOS;

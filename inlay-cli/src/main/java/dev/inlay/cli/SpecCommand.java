@@ -116,12 +116,14 @@ final class SpecCommand implements Runnable {
 
     @Override
     public Integer call() throws InterruptedException, IOException {
+      // taken before it is read: it may be saved meanwhile
+      FileTime read = Files.exists(specFile) ? Files.getLastModifiedTime(specFile) : null;
       int code = once();
       while (watch) {
         terminal.out().println();
         terminal.out().println("waiting for " + specFile + " to be saved; end with Ctrl-C");
         terminal.out().flush();
-        awaitChange();
+        read = changed(read);
         code = once();
       }
       return code;
@@ -143,16 +145,13 @@ final class SpecCommand implements Runnable {
       return aside || run.rows().held() > 0 ? ExitCode.FINDINGS : ExitCode.OK;
     }
 
-    private void awaitChange() throws InterruptedException, IOException {
-      FileTime before = time();
-      while (time().equals(before)) {
+    /** Waits until the spec was saved, and yields when that was. */
+    private FileTime changed(FileTime before) throws InterruptedException, IOException {
+      // editors may put a new file in place of the old one: there may be none for a moment
+      while (!Files.exists(specFile) || Files.getLastModifiedTime(specFile).equals(before)) {
         Thread.sleep(A_MOMENT);
       }
-    }
-
-    /** Editors may put a new file in place of the old one: there may be none for a moment. */
-    private FileTime time() throws IOException {
-      return Files.exists(specFile) ? Files.getLastModifiedTime(specFile) : FileTime.fromMillis(0);
+      return Files.getLastModifiedTime(specFile);
     }
   }
 

@@ -2,12 +2,15 @@ package dev.inlay.record;
 
 import dev.inlay.grid.Warning;
 import dev.inlay.spec.DataSetSpec;
+import dev.inlay.spec.LeaveOutRule;
 import dev.inlay.spec.PageValue;
 import dev.inlay.table.Table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /** Reads what one file gives to a data set, as its spec wants it. */
 public final class DataSetReading {
@@ -36,12 +39,13 @@ public final class DataSetReading {
       DataSetSpec set, String file, List<Table> tables, List<PageLine> lines) {
     DataSetReading reading = new DataSetReading(set, file);
     PageValues values = new PageValues(set.values(), lines);
-    reading.tellValues(values);
+    reading.tellValues(values, lines);
     if (set.records().isPresent()) {
       new LineRecords(set, values, reading.tally).read(lines);
     } else {
       reading.tables(tables, values);
     }
+    reading.tellUnusedRules(lines);
     return reading.tally.part(reading.used, reading.columns, reading.asked, reading.forms);
   }
 
@@ -50,7 +54,7 @@ public final class DataSetReading {
     return !new PageValues(List.of(value), lines).sightings(value).isEmpty();
   }
 
-  private void tellValues(PageValues values) {
+  private void tellValues(PageValues values, List<PageLine> lines) {
     for (PageValue value : set.values()) {
       String rule = "value " + value.field();
       tally.uses().name(rule);
@@ -63,6 +67,25 @@ public final class DataSetReading {
                 ? "no line holds the pattern " + value.pattern()
                 : "no line holds '" + value.label() + "' with a value at it";
         tally.say(Severity.WARNING, "value-missing", value.field() + ": " + what);
+        List<String> nearest =
+            value.where() == PageValue.Where.PATTERN
+                ? new NearMiss(value.pattern()).nearest(lines)
+                : LabelMiss.nearest(value.label(), lines);
+        nearest.forEach(n -> tally.uses().missed(rule, n, ""));
+      }
+    }
+  }
+
+  /** Rules that left nothing out, with what comes near them. */
+  private void tellUnusedRules(List<PageLine> lines) {
+    for (LeaveOutRule rule : set.leaveOut()) {
+      String name = "leave out " + rule.name();
+      tally.uses().name(name);
+      if (tally.uses().tookNothing(name)) {
+        Stream.of(rule.text(), rule.before(), rule.after())
+            .flatMap(Optional::stream)
+            .flatMap(p -> new NearMiss(p).nearest(lines).stream())
+            .forEach(miss -> tally.uses().missed(name, miss, ""));
       }
     }
   }

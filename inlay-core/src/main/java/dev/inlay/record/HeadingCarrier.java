@@ -13,8 +13,18 @@ final class HeadingCarrier {
   private final List<HeadingRule> rules;
   private final Map<String, Raw> carried = new HashMap<>();
 
-  HeadingCarrier(List<HeadingRule> rules) {
+  private final RuleUses uses;
+  private final List<NearMiss> nearMisses = new ArrayList<>();
+
+  HeadingCarrier(List<HeadingRule> rules, RuleUses uses) {
     this.rules = rules;
+    this.uses = uses;
+    rules.forEach(r -> uses.name(name(r)));
+    rules.forEach(r -> nearMisses.add(r.pattern() == null ? null : new NearMiss(r.pattern())));
+  }
+
+  private static String name(HeadingRule rule) {
+    return "heading " + String.join(", ", rule.fields());
   }
 
   /** What the rows below get. */
@@ -58,10 +68,25 @@ final class HeadingCarrier {
         }
       }
     }
+    if (level >= 0) {
+      tellNearly(text);
+    }
     return false;
   }
 
+  /** What the table shows as a heading, and no pattern meets. */
+  private void tellNearly(Raw text) {
+    for (int i = 0; i < rules.size(); i++) {
+      String rule = name(rules.get(i));
+      if (nearMisses.get(i) != null && uses.wantsMisses(rule)) {
+        String why = nearMisses.get(i).atBeginning(text.text()).orElse("");
+        uses.missed(rule, RuleUses.quote(text.text(), text.origin().orElseThrow().page()), why);
+      }
+    }
+  }
+
   private void set(int rule, Map<String, String> taken, Raw text) {
+    text.origin().ifPresent(o -> uses.took(name(rules.get(rule)), text.text(), o.page()));
     for (HeadingRule deeper : rules.subList(rule, rules.size())) {
       deeper.fields().forEach(carried::remove);
     }

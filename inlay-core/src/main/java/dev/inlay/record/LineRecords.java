@@ -26,6 +26,7 @@ final class LineRecords {
   private final PageValues values;
   private final PartTally tally;
   private final HeadingCarrier headings;
+  private final NearMiss nearMiss;
   private RowJoining joining;
 
   LineRecords(DataSetSpec set, PageValues values, PartTally tally) {
@@ -33,7 +34,8 @@ final class LineRecords {
     patterns = set.records().orElseThrow();
     this.values = values;
     this.tally = tally;
-    headings = new HeadingCarrier(set.headings());
+    headings = new HeadingCarrier(set.headings(), tally.uses());
+    nearMiss = new NearMiss(patterns.record());
   }
 
   /** Reads the lines of a file, in reading order. */
@@ -52,7 +54,7 @@ final class LineRecords {
     if (tally.uses().tookNothing(RECORD)) {
       listing.stream()
           .filter(l -> tally.uses().wantsMisses(RECORD))
-          .forEach(l -> NearMiss.of(patterns.record(), l).ifPresent(m -> missed(l, m)));
+          .forEach(l -> nearMiss.atBeginning(l.text()).ifPresent(m -> missed(l, m)));
     }
   }
 
@@ -101,7 +103,7 @@ final class LineRecords {
     } else if (!takeRecord(line, text, filter) && !takeMore(line, text)) {
       tally.leaveOut(UNFIT, line.text(), line.page());
       if (tally.uses().wantsMisses(RECORD)) {
-        missed(line, NearMiss.of(patterns.record(), line).orElse(""));
+        missed(line, nearMiss.atBeginning(line.text()).orElse(""));
       }
       tally.say(
           Severity.WARNING,

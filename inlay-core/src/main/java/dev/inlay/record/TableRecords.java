@@ -130,7 +130,7 @@ final class TableRecords {
     records.beginTable();
     firstRow = tally.rows();
     RowJoining joining = new RowJoining(set.shape(), records);
-    HeadingCarrier headings = new HeadingCarrier(set.headings());
+    HeadingCarrier headings = new HeadingCarrier(set.headings(), tally.uses());
     Origin start = start();
     for (SourceRow row : view.rows()) {
       tally.read();
