@@ -1,8 +1,8 @@
 package dev.inlay.extract;
 
+import dev.inlay.page.PlainText;
 import dev.inlay.table.Table;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * Which tables of a document are wanted: by id, or by a text of the title or of a heading.
@@ -44,13 +44,9 @@ public record TableChoice(List<String> wanted) {
   }
 
   private static boolean fits(String wanted, Table table) {
-    String text = plain(wanted);
+    String text = PlainText.of(wanted);
     return table.id().equals(text)
-        || table.title().filter(t -> plain(t).contains(text)).isPresent()
-        || table.columns().stream().anyMatch(c -> plain(c.name()).contains(text));
-  }
-
-  private static String plain(String text) {
-    return text.toLowerCase(Locale.ROOT).replaceAll("\\s+", " ").strip();
+        || table.title().filter(t -> PlainText.of(t).contains(text)).isPresent()
+        || table.columns().stream().anyMatch(c -> PlainText.of(c.name()).contains(text));
   }
 }

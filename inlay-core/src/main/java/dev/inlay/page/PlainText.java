@@ -15,4 +15,11 @@ public final class PlainText {
         .replaceAll("\\s+", " ")
         .strip();
   }
+
+  /**
+   * A text as the name of a file: small letters, digits and single dashes; empty where it has none.
+   */
+  public static String fileName(String text) {
+    return of(text).replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "");
+  }
 }

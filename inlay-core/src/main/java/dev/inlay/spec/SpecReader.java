@@ -1,6 +1,7 @@
 package dev.inlay.spec;
 
 import dev.inlay.page.PageSelection;
+import dev.inlay.page.PlainText;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -109,9 +110,8 @@ public final class SpecReader {
 
   /** A name as files bear it. */
   private static String fileName(String name) {
-    String plain = name.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
-    String trimmed = plain.replaceAll("^-|-$", "");
-    return trimmed.isEmpty() ? "data" : trimmed;
+    String plain = PlainText.fileName(name);
+    return plain.isEmpty() ? "data" : plain;
   }
 
   private List<ReportSpec.Recognition> recognitions(Section section) {

@@ -58,15 +58,16 @@ public final class PageTables {
     LedgerKeeper keeper = new LedgerKeeper(rest, index, grids);
     TextLedger ledger = keeper.ledger().withMarks(boxes.marks().size());
     List<PageTable> tables = new ArrayList<>();
+    double typeSize = rest.typeSize();
     for (int i = 0; i < grids.size(); i++) {
       Grid grid = grids.get(i);
-      Optional<String> title = TitleFinder.above(grid.frame().box(), around);
+      Optional<String> title = TitleFinder.above(grid.frame().box(), around, typeSize);
       tables.add(
           PageTableBuilder.build(
               grid,
               keeper.warnings(i),
               title,
-              NoteFinder.below(grid.frame().box(), around, rest.typeSize())));
+              NoteFinder.below(grid.frame().box(), around, typeSize)));
     }
     for (Sideways one : sideways) {
       tables.add(

@@ -72,11 +72,11 @@ final class SidewaysTables {
     Page upright = turn.upright();
     GlyphIndex index = new GlyphIndex(upright);
     PageGrids grids = PageGrids.find(upright, index, PageMeasure.of(upright));
+    double typeSize = upright.typeSize();
     for (Grid grid : grids.grids()) {
       if (fillsRows(grid) && standsAlone(turn, grid)) {
-        Optional<String> title = TitleFinder.above(grid.frame().box(), grids.outside());
-        List<TableNote> notes =
-            NoteFinder.below(grid.frame().box(), grids.outside(), upright.typeSize());
+        Optional<String> title = TitleFinder.above(grid.frame().box(), grids.outside(), typeSize);
+        List<TableNote> notes = NoteFinder.below(grid.frame().box(), grids.outside(), typeSize);
         LedgerKeeper keeper = new LedgerKeeper(upright, index, List.of(grid));
         found.add(new Sideways(grid, title, notes, turn, keeper));
       }

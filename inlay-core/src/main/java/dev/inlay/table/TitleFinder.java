@@ -11,7 +11,7 @@ import java.util.regex.Pattern;
 
 /**
  * Finds the caption of a table: the lines right above its frame that are set apart from running
- * text, by bold or italic type or by a label with a number.
+ * text, by bold, italic or larger type or by a label with a number.
  */
 final class TitleFinder {
 
@@ -23,6 +23,9 @@ final class TitleFinder {
 
   /** White of so many type sizes parts two captions on one line. */
   private static final double PART_GAP = 2;
+
+  /** Type so many times as large as the page's is a heading. */
+  private static final double LARGE_TYPE = 1.15;
 
   /** A caption has few lines; more is running text. */
   private static final int MOST_LINES = 3;
@@ -38,8 +41,9 @@ final class TitleFinder {
    *
    * @param frame the frame's box
    * @param outside the page's lines that stand in no frame
+   * @param typeSize the size of most of the page's type, in points
    */
-  static Optional<String> above(Box frame, List<TextLine> outside) {
+  static Optional<String> above(Box frame, List<TextLine> outside, double typeSize) {
     List<TextLine> above =
         outside.stream()
             .filter(l -> l.box().centreY() < frame.top())
@@ -57,7 +61,7 @@ final class TitleFinder {
       block.add(0, line);
       below = line.baseline();
     }
-    if (block.isEmpty() || block.size() > MOST_LINES || !isSetApart(block)) {
+    if (block.isEmpty() || block.size() > MOST_LINES || !isSetApart(block, typeSize)) {
       return Optional.empty();
     }
     return Optional.of(String.join(" ", block.stream().map(TextLine::text).toList()));
@@ -91,12 +95,16 @@ final class TitleFinder {
       return true;
     }
     TextLine below = block.get(0);
-    return line.isBold() == below.isBold() && line.isItalic() == below.isItalic();
+    boolean likeFace = line.isBold() == below.isBold() && line.isItalic() == below.isItalic();
+    double larger = Math.max(line.size(), below.size());
+    boolean likeSize = larger < LARGE_TYPE * Math.min(line.size(), below.size());
+    return likeFace && (likeSize || line.isBold() || line.isItalic());
   }
 
-  private static boolean isSetApart(List<TextLine> block) {
+  private static boolean isSetApart(List<TextLine> block, double typeSize) {
     return block.stream().allMatch(TextLine::isBold)
         || block.stream().allMatch(TextLine::isItalic)
+        || block.stream().allMatch(l -> l.size() >= LARGE_TYPE * typeSize)
         || LABEL.matcher(block.get(0).text()).matches();
   }
 }

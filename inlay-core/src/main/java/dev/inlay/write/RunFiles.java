@@ -1,5 +1,6 @@
 package dev.inlay.write;
 
+import dev.inlay.page.PlainText;
 import dev.inlay.record.DataSet;
 import dev.inlay.record.RunResult;
 import dev.inlay.spec.ReportSpec;
@@ -11,7 +12,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -52,7 +52,8 @@ public final class RunFiles {
   public static RunFiles inFolder(ReportSpec spec, Path specFolder, Path folder) {
     List<ResultFile> results = spec.results();
     if (results.isEmpty()) {
-      String name = spec.report().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
+      String plain = PlainText.fileName(spec.report());
+      String name = plain.isEmpty() ? "report" : plain;
       results =
           List.of(
               new ResultFile(name + ".xlsx", Optional.empty(), false),

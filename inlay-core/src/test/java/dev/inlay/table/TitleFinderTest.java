@@ -12,8 +12,10 @@ class TitleFinderTest {
 
   private static final Box FRAME = new Box(50, 200, 300, 400);
 
+  private static final double TYPE_SIZE = 10;
+
   private static Optional<String> title(PageBuilder page) {
-    return TitleFinder.above(FRAME, LineComposer.compose(page.build().glyphs()));
+    return TitleFinder.above(FRAME, LineComposer.compose(page.build().glyphs()), TYPE_SIZE);
   }
 
   @Test
@@ -33,6 +35,15 @@ class TitleFinderTest {
     assertThat(title(new PageBuilder().bold().text("Landings", 50, 150))).isEmpty();
     assertThat(title(new PageBuilder().bold().text("Landings", 320, 192))).isEmpty();
     assertThat(title(new PageBuilder().bold().text("Landings", 50, 220))).isEmpty();
+  }
+
+  @Test
+  void linesInLargerTypeAreATitleAndThoseInOtherTypeNoPartOfIt() {
+    PageBuilder page = new PageBuilder().text("Landings by", 50, 178, 13);
+    assertThat(title(page.text("harbour", 50, 192, 13))).contains("Landings by harbour");
+    PageBuilder below = new PageBuilder().text("The Sound in figures", 50, 170, 20);
+    assertThat(title(below.text("Landings", 50, 192, 13))).contains("Landings");
+    assertThat(title(new PageBuilder().text("weighed at the quay", 50, 192, 10.5))).isEmpty();
   }
 
   @Test
