@@ -1,6 +1,7 @@
 package dev.inlay.find;
 
 import dev.inlay.geom.Interval;
+import dev.inlay.page.Word;
 import java.util.Arrays;
 import java.util.List;
 
@@ -28,12 +29,22 @@ final class BlockTrimmer {
   /** A ruling over this share of the width is one of the whole table. */
   private static final double FULL = 0.8;
 
+  /** Words of running text stand at most this many type sizes apart. */
+  private static final double WIDEST_SPACE = 0.6;
+
+  /** Running text has at least so many words in a line. */
+  private static final int WORDS_IN_PROSE = 6;
+
   /** What stands above a table on its page is short. */
   private static final int MOST_LINES = 6;
 
   private final List<PieceLine> lines;
   private List<Interval> gutters;
   private final double usualStep;
+
+  /** Cells of one row stand on baselines of their own: there are steps smaller than lines. */
+  private final boolean hasCellSteps;
+
   private final int titleLines;
   private final double topRuling;
   private final double bottomRuling;
@@ -51,7 +62,11 @@ final class BlockTrimmer {
       steps[i - 1] = step(i);
     }
     Arrays.sort(steps);
-    usualStep = steps.length == 0 ? 0 : steps[steps.length / 2];
+    double least = LEAST_STEP * lines.get(0).line().size();
+    hasCellSteps = steps.length > 0 && steps[steps.length / 2] < least;
+    double[] ofLines = Arrays.stream(steps).filter(s -> s >= least).toArray();
+    double[] usual = hasCellSteps || ofLines.length == 0 ? steps : ofLines;
+    usualStep = usual.length == 0 ? 0 : usual[usual.length / 2];
   }
 
   /**
@@ -96,7 +111,8 @@ final class BlockTrimmer {
 
   /** Whether a wide step, a title or a text of one piece near the ends can set lines apart. */
   private boolean mayTrim() {
-    boolean may = titleLines > 0 || !lines.get(0).isTabular();
+    boolean may =
+        titleLines > 0 || !lines.get(0).isTabular() || isRunningText(lines.get(lines.size() - 1));
     for (int i = 1; i < lines.size(); i++) {
       boolean nearEnd = i < MOST_LINES + 1 || i > lines.size() - MOST_LINES - 1;
       may |= nearEnd && step(i) >= APART * usualStep;
@@ -151,8 +167,8 @@ final class BlockTrimmer {
     int first = 0;
     int above = 0;
     boolean blank = false;
-    if (usualStep < LEAST_STEP * lines.get(0).line().size()) {
-      return 0; // cells with baselines of their own: their steps are no line spacing
+    if (hasCellSteps) {
+      return 0; // their steps are no line spacing
     }
     for (int i = Math.min(MOST_LINES, lines.size() - 1); i > 0; i--) {
       if (step(i) >= BLANK_LINE * usualStep) {
@@ -175,11 +191,38 @@ final class BlockTrimmer {
       if (fills(lines.get(i)) || isSum(lines.get(i)) || ruledIn) {
         break;
       }
-      if (step(i) >= APART * usualStep) {
+      if (step(i) >= APART * usualStep || i == end - 1 && isProse(i)) {
         end = i;
       }
     }
     return end;
+  }
+
+  /** Whether a line is running text from the left edge over the gutters, not closer than rows. */
+  private boolean isProse(int line) {
+    PieceLine text = lines.get(line);
+    double left = lines.stream().mapToDouble(l -> l.box().left()).min().orElse(0);
+    return isRunningText(text)
+        && text.box().left() - left < text.line().size()
+        && step(line) >= usualStep
+        && gutters().stream()
+            .anyMatch(
+                g ->
+                    text.words().stream()
+                        .anyMatch(
+                            w -> w.box().left() < g.middle() && w.box().right() > g.middle()));
+  }
+
+  /** Whether a line has many words with no more than spaces between them. */
+  private static boolean isRunningText(PieceLine line) {
+    List<Word> words = line.words();
+    for (int i = 1; i < words.size(); i++) {
+      double gap = words.get(i).box().left() - words.get(i - 1).box().right();
+      if (gap > WIDEST_SPACE * line.line().size()) {
+        return false;
+      }
+    }
+    return words.size() >= WORDS_IN_PROSE;
   }
 
   private double step(int line) {

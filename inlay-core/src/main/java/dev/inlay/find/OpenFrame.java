@@ -2,6 +2,7 @@ package dev.inlay.find;
 
 import dev.inlay.geom.Interval;
 import dev.inlay.page.TextLine;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -30,6 +31,13 @@ public record OpenFrame(
     lines = List.copyOf(lines);
     turnedHeadings = List.copyOf(turnedHeadings);
     gutters = List.copyOf(gutters);
+  }
+
+  /** The same with one gutter less: the columns beside it are one. */
+  public OpenFrame withoutGutter(int number) {
+    List<Interval> left = new ArrayList<>(gutters);
+    left.remove(number);
+    return new OpenFrame(frame, lines, turnedHeadings, left, given, rival);
   }
 
   /**

@@ -55,7 +55,44 @@ public final class OpenGridBuilder {
 
   /** Builds the grid of a frame. */
   public static Grid build(OpenFrame open) {
-    return new OpenGridBuilder(open).build();
+    OpenGridBuilder builder = new OpenGridBuilder(open);
+    OptionalInt stray = builder.strayHeading();
+    return stray.isPresent() ? build(open.withoutGutter(stray.getAsInt())) : builder.build();
+  }
+
+  /**
+   * The gutter between a column that has but a heading and one beside it that has none: a heading
+   * that stands clear of the texts below it, as a wide one over short figures.
+   */
+  private OptionalInt strayHeading() {
+    int header = open.given() || !open.turnedHeadings().isEmpty() ? 0 : headerLines().count();
+    if (header == 0) {
+      return OptionalInt.empty();
+    }
+    int[] heads = texts(lines.subList(0, header), true);
+    // a wide figure may reach over the gutter beside its column
+    int[] below = texts(lines.subList(header, lines.size()), false);
+    for (int c = 0; c + 1 < columns.size(); c++) {
+      boolean leftHeads = heads[c] > 0 && below[c] == 0 && heads[c + 1] == 0 && below[c + 1] > 1;
+      boolean rightHeads = heads[c + 1] > 0 && below[c + 1] == 0 && heads[c] == 0 && below[c] > 1;
+      if (leftHeads || rightHeads) {
+        return OptionalInt.of(c);
+      }
+    }
+    return OptionalInt.empty();
+  }
+
+  /** How many texts of some lines each column has, with those over several columns or without. */
+  private int[] texts(List<LineCells> some, boolean spanning) {
+    int[] texts = new int[columns.size()];
+    for (LineCells line : some) {
+      for (Part part : line.parts()) {
+        for (int c = part.first(); c <= part.last() && (spanning || !part.spans()); c++) {
+          texts[c]++;
+        }
+      }
+    }
+    return texts;
   }
 
   private HeaderLines headerLines() {

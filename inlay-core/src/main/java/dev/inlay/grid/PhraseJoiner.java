@@ -9,7 +9,9 @@ import java.util.function.ToDoubleFunction;
 
 /**
  * Puts phrases together again that a gutter parts at an ordinary space by chance: a label over
- * several columns is one text, unless what stands behind the gutter keeps to its column's edge.
+ * several columns is one text, unless what stands behind the gutter keeps to its column's edge. And
+ * parts a figure that keeps to its column's edge from the label that it comes near to, as wide bold
+ * sums do.
  */
 final class PhraseJoiner {
 
@@ -52,7 +54,7 @@ final class PhraseJoiner {
 
   private LineCells joined(LineCells line) {
     List<Part> parts = new ArrayList<>();
-    for (Part part : line.parts()) {
+    for (Part part : line.parts().stream().flatMap(p -> parted(p, line).stream()).toList()) {
       Part before = parts.isEmpty() ? null : parts.get(parts.size() - 1);
       if (before != null && areOnePhrase(before, part, line)) {
         List<Word> words = new ArrayList<>(before.words());
@@ -63,6 +65,25 @@ final class PhraseJoiner {
       }
     }
     return new LineCells(line.line(), parts);
+  }
+
+  /** A label with a figure behind it that ends where those of the next column do. */
+  private List<Part> parted(Part part, LineCells line) {
+    int last = part.words().size() - 1;
+    if (part.last() != part.first() + 1 || last < 1) {
+      return List.of(part);
+    }
+    double size = line.line().line().size();
+    Word figure = part.words().get(last);
+    Part right = new Part(List.of(figure), part.last(), part.last());
+    Part left = new Part(part.words().subList(0, last), part.first(), part.first());
+    boolean apart = right.box().left() - left.box().right() > WIDEST_SPACE * size;
+    boolean parted =
+        apart
+            && Figures.isFigure(figure.text())
+            && !Figures.isFigure(left.text())
+            && keepsEdge(right, right.last(), Box::right, line, size);
+    return parted ? List.of(left, right) : List.of(part);
   }
 
   private boolean areOnePhrase(Part left, Part right, LineCells line) {

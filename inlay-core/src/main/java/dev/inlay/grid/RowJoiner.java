@@ -27,6 +27,9 @@ final class RowJoiner {
   /** Fewer bands between rulings do not show that each is a row. */
   private static final int LEAST_BANDS = 4;
 
+  /** Lines of one text stand further apart than this, in type sizes. */
+  private static final double BESIDE = 0.75;
+
   /** Middles of cells centred in one row differ by at most this many type sizes. */
   private static final double CENTRED = 0.25;
 
@@ -79,7 +82,7 @@ final class RowJoiner {
     }
     List<List<LineCells>> rows = new ArrayList<>();
     for (int i = 0; i < lines.size(); i++) {
-      if (i > 0 && goesOn(i, rows.get(rows.size() - 1), closest)) {
+      if (i > 0 && (isBeside(i) || goesOn(i, rows.get(rows.size() - 1), closest))) {
         rows.get(rows.size() - 1).add(lines.get(i));
       } else {
         rows.add(new ArrayList<>(List.of(lines.get(i))));
@@ -201,9 +204,30 @@ final class RowJoiner {
   private double closestStep() {
     double closest = Double.POSITIVE_INFINITY;
     for (int i = 1; i < lines.size(); i++) {
-      closest = Math.min(closest, step(i));
+      if (!isBeside(i)) {
+        closest = Math.min(closest, step(i));
+      }
     }
     return closest;
+  }
+
+  /**
+   * Whether a line overlaps the one before it in height and fills other columns: it stands beside
+   * that line, as texts do that are centred in the height of their row.
+   */
+  private boolean isBeside(int i) {
+    double size = lines.get(i).line().line().size();
+    if (step(i) >= BESIDE * size || isRuledOff(i)) {
+      return false;
+    }
+    boolean[] before = filledIn(List.of(lines.get(i - 1)));
+    boolean[] here = filledIn(List.of(lines.get(i)));
+    for (int c = 0; c < here.length; c++) {
+      if (before[c] && here[c]) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private double step(int line) {
@@ -211,13 +235,23 @@ final class RowJoiner {
   }
 
   private boolean goesOn(int i, List<LineCells> row, double closest) {
-    LineCells line = lines.get(i);
     if (step(i) > SAME_ROW_STEP * closest || isRuledOff(i)) {
       return false;
     }
     if (spacedRows) {
       return true;
     }
+    // lines beside each other go on together, or begin a row together
+    for (int k = i; k == i || k < lines.size() && isBeside(k); k++) {
+      if (!addsWords(lines.get(k), row)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** Whether a line adds words only, fewer than a row has, to columns of words that are filled. */
+  private boolean addsWords(LineCells line, List<LineCells> row) {
     boolean[] above = filledIn(row);
     int filledAbove = count(above);
     for (Part part : line.parts()) {

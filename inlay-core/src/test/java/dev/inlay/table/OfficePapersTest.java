@@ -1,0 +1,77 @@
+package dev.inlay.table;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.PageBuilder;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** What papers of offices do: cells centred in their rows, wide sums, sentences below. */
+class OfficePapersTest {
+
+  private static Table table(PageBuilder page) {
+    List<Table> tables = ReadTables.tables(page);
+    assertThat(tables).hasSize(1);
+    return tables.get(0);
+  }
+
+  /** The texts of the rows below the header. */
+  private static List<List<String>> body(Table table) {
+    return ReadTables.texts(table).subList(1, table.rows().size());
+  }
+
+  private static PageBuilder head(String... names) {
+    PageBuilder page = new PageBuilder().bold();
+    for (int c = 0; c < names.length; c++) {
+      page.text(names[c], 50 + 120 * c, 100);
+    }
+    return page.plain().horizontal(104, 50, 450);
+  }
+
+  private static PageBuilder row(PageBuilder page, double y, String... texts) {
+    for (int c = 0; c < texts.length; c++) {
+      page.text(texts[c], 50 + 120 * c, y);
+    }
+    return page;
+  }
+
+  @Test
+  void linesThatOverlapInHeightAreOneRowWithCentredCells() {
+    PageBuilder page = head("No.", "Work", "Hours");
+    row(page, 120, "1", "Washing", "3.5");
+    page.text("Hauling out with the", 170, 134).text("use of the cradle", 170, 146);
+    page.text("2", 50, 140).text("12.0", 290, 140);
+    row(page, 160, "3", "Painting", "9.0");
+    assertThat(body(table(page)))
+        .containsExactly(
+            List.of("1", "Washing", "3.5"),
+            List.of("2", "Hauling out with the use of the cradle", "12.0"),
+            List.of("3", "Painting", "9.0"));
+  }
+
+  @Test
+  void aSentenceFromTheLeftEdgeBelowTheLastRowIsNoRow() {
+    PageBuilder page = head("No.", "Work", "Hours");
+    for (int r = 0; r < 4; r++) {
+      row(page, 120 + 20 * r, "" + (r + 1), "Washing", r + ".5");
+    }
+    page.text("Please pay to the account of the slipway, naming the number.", 50, 204);
+    Table table = table(page);
+    assertThat(body(table)).hasSize(4);
+    assertThat(table.warnings()).isEmpty();
+  }
+
+  @Test
+  void aHeadingClearOfItsNarrowFiguresIsTheirs() {
+    PageBuilder page = head("Station", "", "Remarks").bold().text("(full time)", 170, 100).plain();
+    for (int r = 0; r < 4; r++) {
+      page.text("Station " + r, 50, 120 + 14 * r).text("1" + r, 228, 120 + 14 * r);
+      page.text("with a tug", 290, 120 + 14 * r);
+    }
+    Table table = table(page);
+    assertThat(table.columns())
+        .extracting(Column::name)
+        .containsExactly("Station", "(full time)", "Remarks");
+    assertThat(body(table).get(1)).containsExactly("Station 1", "11", "with a tug");
+  }
+}
