@@ -57,7 +57,8 @@ final class HeadingAbove {
 
   /**
    * Whether a line of one text is the top of a heading that goes on in the block's first line: it
-   * stands in the same step, and begins, ends or centres where the text below it does.
+   * stands in the same step, or closer where both are bold and the rows are not, and begins, ends
+   * or centres where the text below it does.
    */
   static boolean goesOnIn(PieceLine line, List<PieceLine> block) {
     PieceLine first = block.get(0);
@@ -71,7 +72,9 @@ final class HeadingAbove {
     double left = block.stream().mapToDouble(l -> l.box().left()).min().orElse(0);
     PieceLine last = block.get(block.size() - 1);
     double mean = (last.line().baseline() - first.line().baseline()) / (block.size() - 1);
-    return Math.abs(step - next) < EXACT * size
+    boolean boldOverPlain = line.isBold() && first.isBold() && !block.get(1).isBold();
+    boolean steps = Math.abs(step - next) < EXACT * size || boldOverPlain && step <= next;
+    return steps
         && step <= SAME_STEP * mean
         && box.left() > left + size
         && first.pieces().stream().anyMatch(p -> isAligned(p.box(), box, EXACT * size));

@@ -61,6 +61,30 @@ record LineCells(PieceLine line, List<Part> parts) {
   }
 
   static LineCells of(PieceLine line, List<Interval> gutters) {
+    List<Part> parts = byGutters(line, gutters);
+    return new LineCells(line, namesEach(line, parts, gutters) ? inOrder(line) : parts);
+  }
+
+  /**
+   * Whether a line of words that the gutters put together has as many texts as there are columns:
+   * headings that stand at the left of figures which end at the right.
+   */
+  private static boolean namesEach(PieceLine line, List<Part> parts, List<Interval> gutters) {
+    return line.pieces().size() == gutters.size() + 1
+        && parts.size() < line.pieces().size()
+        && line.pieces().stream().noneMatch(p -> Figures.isFigure(p.text()));
+  }
+
+  /** One text in each column, wherever it stands. */
+  private static List<Part> inOrder(PieceLine line) {
+    List<Part> parts = new ArrayList<>();
+    for (Piece piece : line.pieces()) {
+      parts.add(new Part(piece.words(), parts.size(), parts.size()));
+    }
+    return parts;
+  }
+
+  private static List<Part> byGutters(PieceLine line, List<Interval> gutters) {
     List<Part> parts = new ArrayList<>();
     for (Piece piece : line.pieces()) {
       List<Word> open = new ArrayList<>();
@@ -73,7 +97,7 @@ record LineCells(PieceLine line, List<Part> parts) {
       }
       add(open, gutters, parts);
     }
-    return new LineCells(line, parts);
+    return parts;
   }
 
   private static boolean isGutterBetween(Word left, Word right, List<Interval> gutters) {

@@ -1,12 +1,11 @@
 package dev.inlay.grid;
 
 import dev.inlay.find.Frame;
-import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import dev.inlay.grid.LineCells.Part;
 import java.util.ArrayList;
-import java.util.DoubleSummaryStatistics;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Joins the lines below the header into rows. A line goes on with the row above when it stands
@@ -24,22 +23,11 @@ final class RowJoiner {
   /** Where this share of the steps is wider than the closest, rows are set apart by space. */
   private static final double WIDE_SHARE = 0.3;
 
-  /** Fewer bands between rulings do not show that each is a row. */
-  private static final int LEAST_BANDS = 4;
-
   /** Lines of one text stand further apart than this, in type sizes. */
   private static final double BESIDE = 0.75;
 
-  /** Middles of cells centred in one row differ by at most this many type sizes. */
-  private static final double CENTRED = 0.25;
-
-  /** A band of so many lines is several rows where most of its lines begin at the left. */
-  private static final int LONG_BAND = 4;
-
-  private static final double BEGUN_SHARE = 0.8;
-
-  /** Of the bands of several lines at most this share may hold figures one below the other. */
-  private static final double LISTED_SHARE = 0.1;
+  /** A line is nearer to another where the step is so many times smaller. */
+  private static final double NEARER = 1.05;
 
   private final List<LineCells> lines;
   private final List<Interval> columns;
@@ -47,6 +35,7 @@ final class RowJoiner {
   private final boolean[] figures;
   private boolean wideRows;
   private boolean spacedRows;
+  private double usualStep;
 
   RowJoiner(List<LineCells> lines, List<Interval> columns, Frame frame) {
     this.lines = lines;
@@ -74,123 +63,35 @@ final class RowJoiner {
 
   List<List<LineCells>> rows() {
     double closest = closestStep();
+    usualStep =
+        IntStream.range(1, lines.size())
+            .mapToDouble(this::step)
+            .sorted()
+            .skip((lines.size() - 1) / 2)
+            .findFirst()
+            .orElse(0);
     wideRows = stepsBeyond(closest) >= WIDE_SHARE * (lines.size() - 1);
     spacedRows = wideRows && areSpaced(closest);
-    List<List<LineCells>> ruled = betweenRulings();
+    List<List<LineCells>> ruled = new RuledBands(lines, columns, figures, rulings).rows();
     if (!ruled.isEmpty()) {
       return ruled;
     }
     List<List<LineCells>> rows = new ArrayList<>();
+    int begun = 0;
     for (int i = 0; i < lines.size(); i++) {
-      if (i > 0 && (isBeside(i) || goesOn(i, rows.get(rows.size() - 1), closest))) {
+      List<LineCells> above = rows.isEmpty() ? List.of() : rows.get(rows.size() - 1);
+      if (i < begun) {
+        above.add(lines.get(i));
+        continue;
+      }
+      begun = endOfLeaning(i, closest);
+      if (begun == i && i > 0 && (isBeside(i) || goesOn(i, above, closest))) {
         rows.get(rows.size() - 1).add(lines.get(i));
       } else {
         rows.add(new ArrayList<>(List.of(lines.get(i))));
       }
     }
     return rows;
-  }
-
-  /**
-   * The lines between rulings, where each such band is one row: hardly any holds figures on several
-   * lines, as bands of several rows would. Empty where rulings do not tell rows.
-   */
-  private List<List<LineCells>> betweenRulings() {
-    List<List<LineCells>> bands = new ArrayList<>();
-    int several = 0;
-    int listed = 0;
-    for (int i = 0; i < lines.size(); i++) {
-      if (i == 0 || isRuledOff(i)) {
-        bands.add(new ArrayList<>());
-      }
-      bands.get(bands.size() - 1).add(lines.get(i));
-    }
-    for (List<LineCells> band : bands) {
-      several += band.size() > 1 ? 1 : 0;
-      listed += linesWithFigures(band) > 1 || isListed(band) || areHeadings(band) ? 1 : 0;
-    }
-    boolean shown = bands.size() >= LEAST_BANDS || bands.size() > 1 && areCentred(bands);
-    boolean rows = shown && several > 0 && listed <= LISTED_SHARE * several;
-    return rows ? withHeadingsApart(bands) : List.of();
-  }
-
-  /**
-   * Whether the texts of each band stand about its middle, in different numbers of lines: cells of
-   * one row, each centred in its height.
-   */
-  private boolean areCentred(List<List<LineCells>> bands) {
-    int uneven = 0;
-    for (List<LineCells> band : bands) {
-      Box[] texts = new Box[columns.size()];
-      for (LineCells line : band) {
-        for (Part part : line.parts()) {
-          int at = LineCells.home(part, columns);
-          texts[at] = texts[at] == null ? part.box() : texts[at].union(part.box());
-        }
-      }
-      double size = band.get(0).line().line().size();
-      DoubleSummaryStatistics middles = new DoubleSummaryStatistics();
-      DoubleSummaryStatistics heights = new DoubleSummaryStatistics();
-      for (Box box : texts) {
-        if (box != null) {
-          middles.accept(box.centreY());
-          heights.accept(box.height());
-        }
-      }
-      if (middles.getMax() - middles.getMin() > CENTRED * size) {
-        return false;
-      }
-      uneven += heights.getMax() > heights.getMin() + size / 2 ? 1 : 0;
-    }
-    return uneven * 2 >= bands.size();
-  }
-
-  /** Whether nearly every line of a band begins at the left, as rows do. */
-  private static boolean isListed(List<LineCells> band) {
-    long begun = band.stream().filter(l -> l.parts().get(0).first() == 0).count();
-    return band.size() >= LONG_BAND && begun >= BEGUN_SHARE * band.size();
-  }
-
-  /** Whether each line of a band is one text at the left, over gutters: headings of rows. */
-  private static boolean areHeadings(List<LineCells> band) {
-    return band.size() > 1
-        && band.stream().anyMatch(l -> l.parts().get(0).spans())
-        && band.stream()
-            .allMatch(
-                l ->
-                    l.parts().size() == 1
-                        && l.parts().get(0).first() == 0
-                        && !isLowerCase(l.parts().get(0).text()));
-  }
-
-  /** A bold text alone on the first line of a band is a heading of rows, not part of the first. */
-  private static List<List<LineCells>> withHeadingsApart(List<List<LineCells>> bands) {
-    List<List<LineCells>> rows = new ArrayList<>();
-    for (List<LineCells> band : bands) {
-      boolean heading =
-          band.size() > 1
-              && band.get(0).parts().size() == 1
-              && band.get(0).parts().get(0).first() == 0
-              && band.get(0).line().isBold()
-              && !band.get(1).line().isBold();
-      if (heading) {
-        rows.add(band.subList(0, 1));
-        rows.add(band.subList(1, band.size()));
-      } else {
-        rows.add(band);
-      }
-    }
-    return rows;
-  }
-
-  private long linesWithFigures(List<LineCells> band) {
-    return band.stream()
-        .filter(
-            l ->
-                l.parts().stream()
-                    .anyMatch(
-                        p -> figures[LineCells.home(p, columns)] && Figures.isFigure(p.text())))
-        .count();
   }
 
   private long stepsBeyond(double closest) {
@@ -232,6 +133,47 @@ final class RowJoiner {
 
   private double step(int line) {
     return lines.get(line).line().line().baseline() - lines.get(line - 1).line().line().baseline();
+  }
+
+  /**
+   * The end of a row whose texts stand at the foot of their cells, so that wrapped words come
+   * first: such lines stand clearly nearer to the line below, which goes on with their texts and
+   * fills more columns.
+   *
+   * @param i the number of the first line
+   * @return the number behind the row's last line; {@code i} where no such row begins there
+   */
+  private int endOfLeaning(int i, double closest) {
+    boolean[] words = filledIn(List.of(lines.get(i)));
+    boolean apart = i > 0 && step(i) > NEARER * closest;
+    if (!apart || words[0] || hasFigures(words)) {
+      return i;
+    }
+    for (int k = i + 1; k < lines.size(); k++) {
+      boolean near = step(k) <= NEARER * closest && step(k) * NEARER <= usualStep;
+      if (!near || step(k) * NEARER > step(i) || isRuledOff(k)) {
+        return i;
+      }
+      boolean[] here = filledIn(List.of(lines.get(k)));
+      for (int c = 0; c < here.length; c++) {
+        if (words[c] && !here[c]) {
+          return i;
+        }
+      }
+      if (here[0] && count(here) > count(words)) {
+        return k + 1;
+      }
+    }
+    return i;
+  }
+
+  private boolean hasFigures(boolean[] filled) {
+    for (int c = 0; c < filled.length; c++) {
+      if (filled[c] && figures[c]) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private boolean goesOn(int i, List<LineCells> row, double closest) {
@@ -319,8 +261,6 @@ final class RowJoiner {
   }
 
   private boolean isRuledOff(int line) {
-    double above = lines.get(line - 1).line().line().baseline();
-    double below = lines.get(line).line().line().baseline();
-    return !rulings.between(above, below).isEmpty();
+    return rulings.part(lines.get(line - 1), lines.get(line));
   }
 }

@@ -24,6 +24,11 @@ final class RulingPlaces {
     return rulings.subList(from, to);
   }
 
+  /** Whether a ruling parts two lines. */
+  boolean part(LineCells above, LineCells below) {
+    return !between(above.line().line().baseline(), below.line().line().baseline()).isEmpty();
+  }
+
   private int firstBelow(double height) {
     int low = 0;
     int high = rulings.size();

@@ -74,4 +74,42 @@ class OfficePapersTest {
         .containsExactly("Station", "(full time)", "Remarks");
     assertThat(body(table).get(1)).containsExactly("Station 1", "11", "with a tug");
   }
+
+  @Test
+  void wordsAtTheFootOfTheirCellBelongToTheLineBelowThatIsNearer() {
+    PageBuilder page = head("No.", "Article", "Store");
+    row(page, 120, "1", "Rope", "120");
+    row(page, 133, "2", "Lamp oil", "33");
+    page.text("Shackles,", 170, 146);
+    row(page, 157, "3", "galvanised", "340");
+    row(page, 170, "4", "Flares", "60");
+    assertThat(body(table(page)))
+        .contains(List.of("3", "Shackles, galvanised", "340"), List.of("2", "Lamp oil", "33"));
+  }
+
+  @Test
+  void aHeadingInTheSecondColumnKeepsTheStepOfTheRows() {
+    PageBuilder page = head("No.", "Article", "Store");
+    row(page, 120, "1", "Rope", "120");
+    row(page, 133, "2", "Lamp oil", "33");
+    page.text("Hall 2", 170, 150);
+    row(page, 163, "3", "Shackles", "340");
+    row(page, 176, "4", "Flares", "60");
+    assertThat(body(table(page))).contains(List.of("3", "Shackles", "340"));
+  }
+
+  @Test
+  void asManyHeadingsAsColumnsHeadOneEachWhereverTheyStand() {
+    PageBuilder page = new PageBuilder().bold();
+    page.text("Article", 50, 100).text("Begin", 150, 100).text("In", 201, 100);
+    page.text("End", 251, 100).text("Store at the", 150, 89).plain();
+    for (int r = 0; r < 4; r++) {
+      double y = 114 + 14 * r;
+      page.text("Rope " + r, 50, y).text("12" + r, 185, y).text("3" + r, 240, y);
+      page.text("1" + r, 290, y);
+    }
+    assertThat(table(page).columns())
+        .extracting(Column::name)
+        .containsExactly("Article", "Store at the Begin", "In", "End");
+  }
 }
