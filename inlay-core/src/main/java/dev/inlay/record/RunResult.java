@@ -1,5 +1,6 @@
 package dev.inlay.record;
 
+import dev.inlay.spec.CheckSpec;
 import dev.inlay.spec.ReportSpec;
 import java.util.ArrayList;
 import java.util.List;
@@ -9,13 +10,16 @@ import java.util.List;
  *
  * @param report what the kind of report is called
  * @param dataSets typed rows, one for each data set of the spec
+ * @param checks the names of what its spec asked to hold
  * @param files in their order
  */
-public record RunResult(String report, List<DataSet> dataSets, List<FileRun> files) {
+public record RunResult(
+    String report, List<DataSet> dataSets, List<String> checks, List<FileRun> files) {
 
   /** Keeps copies that cannot change. */
   public RunResult {
     dataSets = List.copyOf(dataSets);
+    checks = List.copyOf(checks);
     files = List.copyOf(files);
   }
 
@@ -31,7 +35,9 @@ public record RunResult(String report, List<DataSet> dataSets, List<FileRun> fil
       }
       sets.add(DataSetShaping.of(spec.dataSets().get(i), records));
     }
-    return new RunResult(spec.report(), sets, files);
+    List<String> checks =
+        spec.dataSets().stream().flatMap(s -> s.checks().stream()).map(CheckSpec::name).toList();
+    return new RunResult(spec.report(), sets, checks, files);
   }
 
   /** All findings, in the order of the files. */

@@ -14,6 +14,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 
 /** What a run gave, as lines of text for a person. */
 public final class RunText {
@@ -64,8 +65,30 @@ public final class RunText {
       lines.add("  left out by '" + rule.getKey() + "': " + number(rule.getValue()));
     }
     lines.add(characters(result));
+    checks(result).ifPresent(lines::add);
     lines.addAll(findings(result.findings()));
     return lines;
+  }
+
+  /** How many checks hold, and which do not; none where the spec asks nothing. */
+  private static Optional<String> checks(RunResult result) {
+    if (result.checks().isEmpty()) {
+      return Optional.empty();
+    }
+    List<String> failed =
+        result.checks().stream()
+            .filter(c -> result.findings().stream().anyMatch(f -> isOf(c, f)))
+            .toList();
+    int count = result.checks().size();
+    String checks = count + (count == 1 ? " check: " : " checks: ");
+    return Optional.of(
+        failed.isEmpty()
+            ? checks + (count == 1 ? "holds" : "all hold")
+            : checks + (count - failed.size()) + " hold, not " + String.join(", ", failed));
+  }
+
+  private static boolean isOf(String check, Finding finding) {
+    return finding.code().equals("check") && finding.message().startsWith(check + ": ");
   }
 
   private static String ledger(RowLedger rows) {

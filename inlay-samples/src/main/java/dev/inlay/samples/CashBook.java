@@ -65,7 +65,9 @@ final class CashBook {
   static List<Sample> all() throws IOException {
     return List.of(
         print(MARCH, CashPlant.NONE),
-        print(new Month("April", "04", 273, 74, 88_120), CashPlant.NONE));
+        print(new Month("April", "04", 273, 74, 88_120), CashPlant.NONE),
+        // with a slip, for a check to find
+        print(new Month("May", "05", 347, 58, 132_900), CashPlant.SIGN_TURNED));
   }
 
   /** A book with an error in it. */
