@@ -34,6 +34,8 @@ final class TitleFinder {
   private static final Pattern LABEL =
       Pattern.compile("\\p{L}+\\.?\\s\\d+(\\.\\d+)*[a-z]?[.:]?(\\s.*)?");
 
+  private static final String SENTENCE_ENDS = ".:;,!?\u3002";
+
   private TitleFinder() {}
 
   /**
@@ -104,7 +106,13 @@ final class TitleFinder {
   private static boolean isSetApart(List<TextLine> block, double typeSize) {
     return block.stream().allMatch(TextLine::isBold)
         || block.stream().allMatch(TextLine::isItalic)
-        || block.stream().allMatch(l -> l.size() >= LARGE_TYPE * typeSize)
+        || block.stream().allMatch(l -> l.size() >= LARGE_TYPE * typeSize) && !isSentence(block)
         || LABEL.matcher(block.get(0).text()).matches();
+  }
+
+  /** Running text may be larger than a table's type, but it ends as sentences do. */
+  private static boolean isSentence(List<TextLine> block) {
+    String text = block.get(block.size() - 1).text();
+    return SENTENCE_ENDS.indexOf(text.charAt(text.length() - 1)) >= 0;
   }
 }

@@ -44,6 +44,7 @@ class TitleFinderTest {
     PageBuilder below = new PageBuilder().text("The Sound in figures", 50, 170, 20);
     assertThat(title(below.text("Landings", 50, 192, 13))).contains("Landings");
     assertThat(title(new PageBuilder().text("weighed at the quay", 50, 192, 10.5))).isEmpty();
+    assertThat(title(new PageBuilder().text("All was weighed.", 50, 192, 13))).isEmpty();
   }
 
   @Test
