@@ -43,7 +43,7 @@ record BalanceCheck(CheckRule.Balance rule) implements FileCheck {
               + ", printed is "
               + balance.toPlainString()
               + slip(amount, balance.subtract(before));
-      teller.say(message, record.origin(), List.of(record), List.of(record));
+      teller.say(message, record.originOf(rule.field()), List.of(record), List.of(record));
     }
   }
 

@@ -25,7 +25,7 @@ record SerialCheck(CheckRule.Serial rule) implements FileCheck {
           BigDecimal missing = now.subtract(before).subtract(BigDecimal.ONE);
           String gap = missing.signum() > 0 ? "; " + missing.toPlainString() + " missing" : "";
           String message = now.toPlainString() + " follows " + before.toPlainString() + gap;
-          teller.say(message, record.origin(), List.of(record), List.of(record));
+          teller.say(message, record.originOf(rule.field()), List.of(record), List.of(record));
         }
         before = now;
       }

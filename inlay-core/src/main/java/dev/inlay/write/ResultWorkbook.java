@@ -43,6 +43,9 @@ final class ResultWorkbook {
   /** The width of a bracket behind figures, so that they do not touch the text in the next cell. */
   private static final String ROOM = "_)_)";
 
+  /** A row is not made higher than this many lines. */
+  private static final int MOST_LINES = 12;
+
   /** Light amber: cells that a finding speaks of. */
   private static final String FINDING_SHADE = "FFE9B8";
 
@@ -110,9 +113,19 @@ final class ResultWorkbook {
     }
     for (int r = 0; r < sheet.rows().size(); r++) {
       List<Cell> row = sheet.rows().get(r);
+      int lines = 1;
       for (int c = 0; c < columns; c++) {
         cell(to, r + 1, c, row.get(c), heads[c]);
         widths[c] = Math.max(widths[c], shown(row.get(c)));
+        lines = Math.max(lines, wrapped(row.get(c)));
+      }
+      if (lines > 1) {
+        // programs that open the file do not fit the height of a row to wrapped text
+        to.rowHeight(r + 1, lines * DisplayWidth.LINE_HEIGHT);
+        for (int c = 0; c < columns; c++) {
+          boolean wraps = wrapped(row.get(c)) > 1;
+          to.style(r + 1, c).wrapText(wraps).verticalAlignment("top").set();
+        }
       }
     }
     if (!sheet.rows().isEmpty()) {
@@ -127,6 +140,12 @@ final class ResultWorkbook {
     to.fitToWidth((short) 1);
     to.fitToHeight((short) 0);
     to.finish();
+  }
+
+  /** How many lines a text is wrapped into; one where it is shown whole. */
+  private static int wrapped(Cell cell) {
+    boolean plain = cell.content() instanceof String && cell.link().isEmpty();
+    return plain ? Math.min(MOST_LINES, DisplayWidth.lines(cell.text(), WIDEST)) : 1;
   }
 
   private static int shown(Cell cell) {

@@ -32,9 +32,6 @@ public final class WorkbookTables {
   /** Room beside the text for the filter button and the cell's padding. */
   private static final int PADDING = 3;
 
-  /** The height of a line of the usual font, in points. */
-  private static final double LINE_HEIGHT = 16;
-
   private static final String HEADER_SHADE = "E3EAF0";
 
   private WorkbookTables() {}
@@ -100,32 +97,16 @@ public final class WorkbookTables {
     for (int c = 0; c < widths.length; c++) {
       int width = Math.max(NARROWEST, Math.min(WIDEST, widths[c]));
       sheet.width(c, width + PADDING);
-      headerLines = Math.max(headerLines, lines(table.names().get(c), width));
+      headerLines = Math.max(headerLines, DisplayWidth.lines(table.names().get(c), width));
     }
     if (table.hasHeader()) {
       // Programs that open the file do not fit the height of a row to wrapped text by themselves.
-      sheet.rowHeight(0, headerLines * LINE_HEIGHT);
+      sheet.rowHeight(0, headerLines * DisplayWidth.LINE_HEIGHT);
     }
     sheet.pageOrientation("landscape");
     sheet.fitToWidth((short) 1);
     sheet.fitToHeight((short) 0);
     sheet.finish();
-  }
-
-  /** How many lines a text takes, broken between words. */
-  private static int lines(String text, int width) {
-    int lines = 1;
-    int used = 0;
-    for (String word : text.split("\\s+")) {
-      int wide = DisplayWidth.of(word);
-      if (used > 0 && used + 1 + wide > width) {
-        lines++;
-        used = wide;
-      } else {
-        used += (used > 0 ? 1 : 0) + wide;
-      }
-    }
-    return lines;
   }
 
   /** The sheet row, from 0, of the last row above the sums at the foot. */
