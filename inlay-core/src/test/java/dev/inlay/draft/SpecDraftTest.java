@@ -1,0 +1,129 @@
+package dev.inlay.draft;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import dev.inlay.TableBuilder;
+import dev.inlay.geom.Box;
+import dev.inlay.record.PageLine;
+import dev.inlay.record.PageLine.LineWord;
+import dev.inlay.spec.SpecException;
+import dev.inlay.spec.SpecReader;
+import dev.inlay.table.RowKind;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Which relations a draft proposes, and which it leaves alone. */
+class SpecDraftTest {
+
+  private static PageLine line(String text, double top, double height) {
+    List<LineWord> words = new ArrayList<>();
+    double x = 50;
+    for (String word : text.split(" ")) {
+      words.add(new LineWord(word, new Box(x, top, x + 5 * word.length(), top + height)));
+      x += 5 * word.length() + 5;
+    }
+    return new PageLine(1, text, new Box(50, top, x, top + height), words);
+  }
+
+  /** A file with a title above its table and lines below it. */
+  private static SampleFile file(String name, TableBuilder table, String... closing) {
+    List<PageLine> lines = new ArrayList<>(List.of(line("Stores of the harbour", 50, 20)));
+    for (int i = 0; i < closing.length; i++) {
+      lines.add(line(closing[i], 720 + 20 * i, 10));
+    }
+    return new SampleFile(name, List.of(table.build()), lines, List.of());
+  }
+
+  private static String draft(SampleFile... files) {
+    String spec = SpecDraft.of(Arrays.asList(files));
+    try {
+      assertThat(SpecReader.read(spec).dataSets()).isNotEmpty();
+    } catch (SpecException e) {
+      throw new AssertionError(spec + e.messages(), e);
+    }
+    return spec;
+  }
+
+  /** Rows with a running number, an amount, and what a third column makes of both. */
+  private interface Third {
+    int of(int number, int amount);
+  }
+
+  private static TableBuilder rows(int count, Third third) {
+    TableBuilder table = new TableBuilder("Mark", "Boxes", "Crates", "Weight");
+    for (int r = 1; r <= count; r++) {
+      int amount = 7 * r % 11 + 2;
+      table.row("M" + r + "x", r * r + "", amount + "", third.of(r * r, amount) + "");
+    }
+    return table;
+  }
+
+  @Test
+  void aProductAndASumThatHoldInAllRowsAreProposedWithTheirEvidence() {
+    assertThat(draft(file("a.pdf", rows(9, (n, a) -> n * a))))
+        .contains("- {row: boxes * crates == weight, within: 0.5}  # held in 9 of 9 rows");
+    assertThat(draft(file("a.pdf", rows(9, Integer::sum))))
+        .contains("- {row: boxes + crates == weight, within: 0}  # held in 9 of 9 rows");
+  }
+
+  @Test
+  void whatOneRowContradictsOrTooFewShowIsNotProposed() {
+    assertThat(draft(file("a.pdf", rows(9, (n, a) -> n == 16 ? n * a + 9 : n * a))))
+        .doesNotContain("row:");
+    assertThat(draft(file("a.pdf", rows(7, (n, a) -> n * a)))).doesNotContain("row:");
+  }
+
+  @Test
+  void zerosProveNothing() {
+    TableBuilder table = new TableBuilder("Mark", "Boxes", "Crates", "Weight");
+    for (int r = 1; r <= 12; r++) {
+      table.row("M" + r + "x", "0", 3 * r % 7 + "", "0");
+    }
+    assertThat(draft(file("a.pdf", table))).doesNotContain("row:", "balance:", "sum:");
+  }
+
+  @Test
+  void whatHoldsInOneSampleOnlyIsNotProposed() {
+    String spec =
+        draft(
+            file("a.pdf", rows(9, (n, a) -> n * a)), file("b.pdf", rows(9, (n, a) -> n * a + 30)));
+    assertThat(spec).doesNotContain("row:");
+  }
+
+  @Test
+  void aNumberBelowTheTableIsHeldAgainstRowsAndSums() {
+    TableBuilder first = rows(9, (n, a) -> 3);
+    TableBuilder second = rows(12, (n, a) -> 3);
+    String spec =
+        draft(
+            file("a.pdf", first, "Articles: 9", "Boxes in all: 285"),
+            file("b.pdf", second, "Articles: 12", "Boxes in all: 650"));
+    assertThat(spec)
+        .contains("articles: {pattern: \"Articles: (.+)$\", type: integer}  # 9; 12")
+        .contains("- {count: rows, is: articles}  # held in 2 of 2 files")
+        .contains("- {sum: boxes, is: all}  # held in 2 of 2 files");
+  }
+
+  @Test
+  void sumsThatLeaveRowsOfOneLabelOutAreProposedSo() {
+    TableBuilder table = new TableBuilder("Mark", "Boxes");
+    int sum = 0;
+    for (int r = 1; r <= 8; r++) {
+      table.row("M" + r + "x", 13 * r + "").row("share", r + "");
+      sum += 13 * r;
+    }
+    String spec = draft(file("a.pdf", table.row(RowKind.TOTAL, "Total", sum + "")));
+    assertThat(spec).contains("- {sum: boxes, is: totals, where: \"mark != 'share'\"}");
+  }
+
+  @Test
+  void filesWithoutATableInCommonGiveNoDraft() {
+    SampleFile none = new SampleFile("a.pdf", List.of(), List.of(line("Text", 50, 10)), List.of());
+    assertThatThrownBy(() -> SpecDraft.of(List.of(none)))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("no table is common");
+  }
+}
