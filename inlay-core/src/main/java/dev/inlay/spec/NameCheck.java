@@ -27,10 +27,7 @@ final class NameCheck {
     check("continued rows", shape.continuedWhenEmpty());
     shape.computed().forEach(c -> check("compute", c.expression().fields()));
     set.leaveOut().forEach(r -> r.where().ifPresent(e -> check("leave out", e.fields())));
-    for (CheckSpec check : set.checks()) {
-      check("checks", check.rule().fields());
-      check.where().ifPresent(e -> check("checks", e.fields()));
-    }
+    checkChecks();
     shape.pivot().ifPresent(p -> check("pivot", List.of(p.by(), p.value())));
     if (shape.pivot().isPresent()) {
       return; // a pivot makes fields of values
@@ -38,6 +35,21 @@ final class NameCheck {
     shape.sums().ifPresent(this::checkSums);
     check("sort", shape.sort().stream().map(Shape.SortKey::field).toList());
     check("fields", shape.output().values());
+  }
+
+  private void checkChecks() {
+    List<Node> items = section.items("checks");
+    for (int i = 0; i < set.checks().size(); i++) {
+      // a check that could not be read is missing from the set
+      Node at = items.size() == set.checks().size() ? items.get(i) : place("checks");
+      List<String> names = new ArrayList<>(set.checks().get(i).rule().fields());
+      set.checks().get(i).where().ifPresent(e -> names.addAll(e.fields()));
+      check("checks", names, at);
+    }
+  }
+
+  private Node place(String key) {
+    return section.get(key).orElse(section.node());
   }
 
   private void checkSums(Shape.Sums sums) {
@@ -49,7 +61,10 @@ final class NameCheck {
   }
 
   private void check(String key, Collection<String> names) {
-    Node at = section.get(key).orElse(section.node());
+    check(key, names, place(key));
+  }
+
+  private void check(String key, Collection<String> names, Node at) {
     for (String name : new TreeSet<>(names)) {
       if (!known.contains(name)) {
         section
