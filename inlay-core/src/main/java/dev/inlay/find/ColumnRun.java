@@ -106,7 +106,9 @@ final class ColumnRun {
     double usual = Double.isNaN(step) ? Math.max(FIRST_STEP * size, 1) : step;
     boolean farBelow = thisStep > WIDEST_STEP * Math.max(usual, FIRST_STEP * size);
     boolean apart = thisStep > CAPTION_STEP * usual;
-    if (farBelow || apart && isRuledApart(lines.get(i - 1), line) || repeatsHeadings(i)) {
+    // a ruling below the first line is that of its headings
+    boolean ruledOff = apart && i > start + 1 && isRuledApart(lines.get(i - 1), line);
+    if (farBelow || ruledOff || repeatsHeadings(i)) {
       return false;
     }
     return line.isTabular() ? takeTabular(i, thisStep) : takeSingle(i, apart);

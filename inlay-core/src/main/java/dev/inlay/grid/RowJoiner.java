@@ -229,7 +229,7 @@ final class RowJoiner {
             return false;
           }
         }
-        if (count(filled) >= count(above) || isRuledOff(i)) {
+        if (count(filled) >= count(above) || isRuledOff(i) || goesOnWithFigures(line, row)) {
           return false;
         }
         joined++;
@@ -237,6 +237,20 @@ final class RowJoiner {
       row.add(line);
     }
     return joined > 0;
+  }
+
+  /** Whether a line has a figure below one of its row: then both are rows. */
+  private boolean goesOnWithFigures(LineCells line, List<LineCells> row) {
+    boolean[] above = new boolean[columns.size()];
+    for (LineCells one : row) {
+      for (Part part : one.parts()) {
+        above[LineCells.home(part, columns)] |= Figures.isFigure(part.text());
+      }
+    }
+    return line.parts().stream()
+        .filter(p -> Figures.isFigure(p.text()))
+        .map(p -> LineCells.home(p, columns))
+        .anyMatch(c -> figures[c] && above[c]);
   }
 
   /** Which columns some lines fill. */
