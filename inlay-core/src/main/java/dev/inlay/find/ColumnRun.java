@@ -105,10 +105,9 @@ final class ColumnRun {
     double thisStep = line.line().baseline() - lines.get(i - 1).line().baseline();
     double usual = Double.isNaN(step) ? Math.max(FIRST_STEP * size, 1) : step;
     boolean farBelow = thisStep > WIDEST_STEP * Math.max(usual, FIRST_STEP * size);
-    boolean apart = thisStep > CAPTION_STEP * usual;
-    // a ruling below the first line is that of its headings
-    boolean ruledOff = apart && i > start + 1 && isRuledApart(lines.get(i - 1), line);
-    if (farBelow || ruledOff || repeatsHeadings(i)) {
+    // headings may stand further above the rows than these do from each other
+    boolean apart = i > start + 1 && thisStep > CAPTION_STEP * usual;
+    if (farBelow || apart && isRuledApart(lines.get(i - 1), line) || repeatsHeadings(i)) {
       return false;
     }
     return line.isTabular() ? takeTabular(i, thisStep) : takeSingle(i, apart);

@@ -103,8 +103,8 @@ public final class PageTables {
   }
 
   /**
-   * The same tables, some lines outside them told to be furniture: what changes with the page names
-   * no table.
+   * The same tables, some lines outside them told to be furniture: what changes with the page, or
+   * stands on a later one, names no table.
    */
   public PageTables withFurniture(List<TextLine> lines) {
     int told = 0;
@@ -115,7 +115,9 @@ public final class PageTables {
               line.words().stream()
                   .mapToLong(w -> w.glyphs().stream().filter(g -> !g.isBlank()).count())
                   .sum();
-      if (line.text().codePoints().anyMatch(Character::isDigit)) {
+      // what stands on the first page too may be the title there, on later ones it is a running
+      // head
+      if (page > 1 || line.text().codePoints().anyMatch(Character::isDigit)) {
         changing.add(line.text());
       }
     }

@@ -112,4 +112,16 @@ class OfficePapersTest {
         .extracting(Column::name)
         .containsExactly("Article", "Store at the Begin", "In", "End");
   }
+
+  @Test
+  void figuresBelowFiguresAreRowsThoughSpaceSetsThemInGroups() {
+    PageBuilder page = head("Ground", "Gear", "Catch");
+    for (int g = 0; g < 3; g++) {
+      row(page, 120 + 32 * g, "Ground " + g, "trawl", "11" + g + ".4");
+      page.text("seine", 170, 132 + 32 * g).text("4" + g + ".9", 290, 132 + 32 * g);
+    }
+    assertThat(body(table(page)))
+        .hasSize(6)
+        .contains(List.of("Ground 1", "trawl", "111.4"), List.of("seine", "41.9"));
+  }
 }
