@@ -244,7 +244,9 @@ final class RowJoiner {
     boolean[] above = new boolean[columns.size()];
     for (LineCells one : row) {
       for (Part part : one.parts()) {
-        above[LineCells.home(part, columns)] |= Figures.isFigure(part.text());
+        // a hyphen at its end says that it goes on below
+        boolean whole = Figures.isFigure(part.text()) && !part.text().endsWith("-");
+        above[LineCells.home(part, columns)] |= whole;
       }
     }
     return line.parts().stream()
