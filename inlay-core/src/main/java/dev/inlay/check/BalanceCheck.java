@@ -18,9 +18,9 @@ record BalanceCheck(CheckRule.Balance rule) implements FileCheck {
   private void follow(List<DataRecord> rows, Teller teller) {
     BigDecimal before = null;
     for (DataRecord record : rows) {
-      Optional<BigDecimal> balance = Rows.number(record, rule.field());
+      Optional<BigDecimal> balance = record.number(rule.field());
       if (balance.isPresent()) {
-        BigDecimal amount = Rows.number(record, rule.amount()).orElse(BigDecimal.ZERO);
+        BigDecimal amount = record.number(rule.amount()).orElse(BigDecimal.ZERO);
         if (before != null) {
           compare(before, amount, record, teller);
         }
@@ -30,7 +30,7 @@ record BalanceCheck(CheckRule.Balance rule) implements FileCheck {
   }
 
   private void compare(BigDecimal before, BigDecimal amount, DataRecord record, Teller teller) {
-    BigDecimal balance = Rows.number(record, rule.field()).orElseThrow();
+    BigDecimal balance = record.number(rule.field()).orElseThrow();
     BigDecimal expected = before.add(amount);
     if (expected.subtract(balance).abs().compareTo(rule.within()) > 0) {
       String message =

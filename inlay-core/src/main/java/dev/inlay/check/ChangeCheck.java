@@ -41,7 +41,7 @@ final class ChangeCheck {
       if (runs.get(i).parts().size() > set) {
         for (DataRecord record : Checks.asked(check, runs.get(i).parts().get(set)).records()) {
           Object period = record.value(rule.along()).content();
-          Optional<BigDecimal> number = Rows.number(record, rule.field());
+          Optional<BigDecimal> number = record.number(rule.field());
           if (period != null && number.isPresent()) {
             series
                 .computeIfAbsent(Rows.key(record, rule.by()), k -> new ArrayList<>())

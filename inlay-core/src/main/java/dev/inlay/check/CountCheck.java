@@ -14,7 +14,7 @@ record CountCheck(CheckRule.Count rule) implements FileCheck {
   public void make(DataSetPart part, Teller teller) {
     for (List<DataRecord> rows : Rows.groups(part.rows(), rule.by())) {
       DataRecord first = rows.get(0);
-      Optional<BigDecimal> printed = Rows.number(first, rule.is());
+      Optional<BigDecimal> printed = first.number(rule.is());
       if (printed.isPresent() && printed.get().compareTo(BigDecimal.valueOf(rows.size())) != 0) {
         String message =
             "there are " + rows.size() + " rows, printed is " + printed.get().toPlainString();

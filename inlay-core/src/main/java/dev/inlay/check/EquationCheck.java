@@ -1,7 +1,5 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSetPart;
 import dev.inlay.spec.CheckRule;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -11,39 +9,25 @@ import java.util.Map;
 import java.util.Optional;
 
 /** Checks an equation, with a tolerance, over the fields of each row. */
-record EquationCheck(CheckRule.Equation rule) implements FileCheck {
+record EquationCheck(CheckRule.Equation rule) implements RowCheck {
 
   @Override
-  public void make(DataSetPart part, Teller teller) {
-    for (DataRecord record : part.records()) {
-      String flaw = flaw(Rows.contents(record));
-      if (!flaw.isEmpty()) {
-        teller.say(flaw, record.origin(), List.of(record), List.of(record));
-      }
+  public String flaw(Map<String, Object> contents) {
+    Optional<BigDecimal> off = off(contents);
+    if (off.isEmpty() || isNear(off.get())) {
+      return "";
     }
-  }
-
-  /** What is wrong with a row; empty where nothing is, or a value that it needs is missing. */
-  private String flaw(Map<String, Object> contents) {
-    try {
-      Optional<BigDecimal> off = off(contents);
-      if (off.isEmpty() || isNear(off.get())) {
-        return "";
-      }
-      return rule.left()
-          + " is "
-          + plain((BigDecimal) rule.left().evaluate(contents))
-          + ", "
-          + rule.right()
-          + " is "
-          + ((BigDecimal) rule.right().evaluate(contents)).toPlainString()
-          + " (difference "
-          + plain(off.get())
-          + ")"
-          + slip(contents);
-    } catch (IllegalArgumentException e) {
-      return e.getMessage();
-    }
+    return rule.left()
+        + " is "
+        + plain((BigDecimal) rule.left().evaluate(contents))
+        + ", "
+        + rule.right()
+        + " is "
+        + ((BigDecimal) rule.right().evaluate(contents)).toPlainString()
+        + " (difference "
+        + plain(off.get())
+        + ")"
+        + slip(contents);
   }
 
   private static String plain(BigDecimal number) {

@@ -17,16 +17,16 @@ record ExtremeCheck(CheckRule.Extreme rule) implements FileCheck {
   }
 
   private BigDecimal number(DataRecord row) {
-    return Rows.number(row, rule.field()).orElseThrow();
+    return row.number(rule.field()).orElseThrow();
   }
 
   private void compare(List<DataRecord> rows, Teller teller) {
     Comparator<DataRecord> order = Comparator.comparing(this::number);
     Optional<DataRecord> extreme =
         rows.stream()
-            .filter(r -> Rows.number(r, rule.field()).isPresent())
+            .filter(r -> r.number(rule.field()).isPresent())
             .min(rule.lowest() ? order : order.reversed());
-    Optional<BigDecimal> printed = Rows.number(rows.get(0), rule.is());
+    Optional<BigDecimal> printed = rows.get(0).number(rule.is());
     if (extreme.isEmpty() || printed.isEmpty()) {
       return;
     }

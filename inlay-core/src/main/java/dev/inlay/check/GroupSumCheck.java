@@ -14,7 +14,8 @@ record GroupSumCheck(CheckRule.GroupSum rule) implements FileCheck {
     SumDifference difference = new SumDifference(rule.field(), rule.within(), part.sums());
     for (List<DataRecord> rows : Rows.groups(part.rows(), rule.by())) {
       DataRecord first = rows.get(0);
-      Rows.number(first, rule.is())
+      first
+          .number(rule.is())
           .ifPresent(
               n ->
                   difference.tell(

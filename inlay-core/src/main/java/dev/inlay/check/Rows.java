@@ -11,7 +11,6 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 
 /** What checks ask of rows: their keys, groups, numbers and sums. */
@@ -36,18 +35,11 @@ final class Rows {
     return groups.values();
   }
 
-  /** The number in a field, where there is one. */
-  static Optional<BigDecimal> number(DataRecord record, String field) {
-    return record.value(field).content() instanceof BigDecimal n
-        ? Optional.of(n)
-        : Optional.empty();
-  }
-
   /** The exact sum of a field; where there is no number nothing is added. */
   static BigDecimal sum(List<DataRecord> rows, String field) {
     BigDecimal sum = BigDecimal.ZERO;
     for (DataRecord row : rows) {
-      sum = sum.add(number(row, field).orElse(BigDecimal.ZERO));
+      sum = sum.add(row.number(field).orElse(BigDecimal.ZERO));
     }
     return sum;
   }

@@ -18,7 +18,7 @@ record SerialCheck(CheckRule.Serial rule) implements FileCheck {
   private void follow(List<DataRecord> rows, Teller teller) {
     BigDecimal before = null;
     for (DataRecord record : rows) {
-      Optional<BigDecimal> number = Rows.number(record, rule.field());
+      Optional<BigDecimal> number = record.number(rule.field());
       if (number.isPresent()) {
         BigDecimal now = number.get();
         if (before != null && now.subtract(before).compareTo(BigDecimal.ONE) != 0) {

@@ -106,7 +106,7 @@ final class SumExplanation {
   }
 
   private BigDecimal number(DataRecord row) {
-    return Rows.number(row, field).orElse(BigDecimal.ZERO);
+    return row.number(field).orElse(BigDecimal.ZERO);
   }
 
   /** One figure with a slip. */

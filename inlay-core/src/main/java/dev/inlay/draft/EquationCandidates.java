@@ -36,10 +36,8 @@ final class EquationCandidates {
     Set<BigDecimal> values = new HashSet<>();
     int decimals = 0;
     for (DataRecord row : samples.rows()) {
-      Optional<BigDecimal> value = SampleRows.number(row, result);
-      if (isFigure(value)
-          && isFigure(SampleRows.number(row, a))
-          && isFigure(SampleRows.number(row, b))) {
+      Optional<BigDecimal> value = row.number(result);
+      if (isFigure(value) && isFigure(row.number(a)) && isFigure(row.number(b))) {
         full++;
         values.add(value.get().stripTrailingZeros());
         decimals = Math.max(decimals, value.get().scale());

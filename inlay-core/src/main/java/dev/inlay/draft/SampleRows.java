@@ -5,12 +5,10 @@ import dev.inlay.record.DataSetPart;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.FieldSpec;
 import dev.inlay.spec.FieldType;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 
 /**
  * The rows that a drafted data set reads from all samples.
@@ -88,10 +86,5 @@ record SampleRows(DataSetSpec set, List<DataSetPart> parts) {
       case NUMBER, INTEGER -> true;
       default -> false;
     };
-  }
-
-  /** The number in a field, where there is one. */
-  static Optional<BigDecimal> number(DataRecord row, String field) {
-    return row.value(field).content() instanceof BigDecimal n ? Optional.of(n) : Optional.empty();
   }
 }

@@ -46,20 +46,17 @@ final class SeriesCandidates {
     boolean whole =
         samples.rows().stream()
             .allMatch(
-                r ->
-                    SampleRows.number(r, field)
-                        .filter(n -> n.stripTrailingZeros().scale() <= 0)
-                        .isPresent());
+                r -> r.number(field).filter(n -> n.stripTrailingZeros().scale() <= 0).isPresent());
     if (whole && steps(samples) >= SampleRows.LEAST_ROWS) {
       candidates.add(Candidate.of("serial: " + field, "held in", steps(samples), "steps"));
     }
   }
 
   private static void balance(SampleRows samples, String field, List<Candidate> candidates) {
-    boolean full = samples.rows().stream().allMatch(r -> SampleRows.number(r, field).isPresent());
+    boolean full = samples.rows().stream().allMatch(r -> r.number(field).isPresent());
     for (String amount : samples.numbers()) {
       Set<BigDecimal> amounts = new HashSet<>();
-      samples.rows().forEach(r -> SampleRows.number(r, amount).ifPresent(amounts::add));
+      samples.rows().forEach(r -> r.number(amount).ifPresent(amounts::add));
       boolean moves = amounts.size() >= SampleRows.LEAST_VALUES;
       if (full && moves && !amount.equals(field) && steps(samples) >= SampleRows.LEAST_ROWS) {
         String check = "balance: " + field + ", plus: " + amount;

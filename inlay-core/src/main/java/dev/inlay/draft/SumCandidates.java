@@ -83,7 +83,7 @@ final class SumCandidates {
       List<DataRecord> rows = part.rows();
       real &=
           rows.size() >= LEAST_SUMMED
-              && SampleRows.number(rows.get(0), value).filter(v -> v.signum() != 0).isPresent();
+              && rows.get(0).number(value).filter(v -> v.signum() != 0).isPresent();
     }
     if (real) {
       String check = "sum: " + field + ", is: " + value;
@@ -94,7 +94,7 @@ final class SumCandidates {
   private static void counted(SampleRows samples, String value, List<Candidate> candidates) {
     boolean many =
         samples.parts().stream().allMatch(p -> p.rows().size() >= SampleRows.LEAST_ROWS)
-            && samples.rows().stream().allMatch(r -> SampleRows.number(r, value).isPresent());
+            && samples.rows().stream().allMatch(r -> r.number(value).isPresent());
     if (many) {
       String check = "count: rows, is: " + value;
       candidates.add(Candidate.of(check, "held in", samples.parts().size(), "files"));

@@ -1,8 +1,10 @@
 package dev.inlay.record;
 
+import java.math.BigDecimal;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * A row of the result.
@@ -26,5 +28,10 @@ public record DataRecord(String file, Origin origin, Map<String, Value> values) 
   /** Where a field's value stands; its row's place where it has none of its own. */
   public Origin originOf(String field) {
     return value(field).origin().orElse(origin);
+  }
+
+  /** The number in a field, where there is one. */
+  public Optional<BigDecimal> number(String field) {
+    return value(field).content() instanceof BigDecimal n ? Optional.of(n) : Optional.empty();
   }
 }

@@ -46,13 +46,13 @@ final class RowRelations {
    * How many columns follow from others.
    *
    * @param rows those below the header, with their kinds
-   * @param columnCount how many columns the table has
+   * @param columns their figures
    */
-  static int proven(List<TableRow> rows, int columnCount) {
+  static int proven(List<TableRow> rows, SumColumns columns) {
     if (rows.size() < LEAST_RECORDS) {
       return 0;
     }
-    RowRelations relations = new RowRelations(rows, new SumColumns(rows, columnCount));
+    RowRelations relations = new RowRelations(rows, columns);
     return (int) relations.amounts.stream().filter(relations::follows).count();
   }
 

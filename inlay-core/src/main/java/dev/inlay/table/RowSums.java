@@ -58,8 +58,9 @@ final class RowSums {
    * @param rows the same rows with their kinds
    * @param warnings printed sums that the rows above them contradict
    * @param proven how many sums were proved
+   * @param columns the figures that were added
    */
-  record Told(List<TableRow> rows, List<Warning> warnings, int proven) {}
+  record Told(List<TableRow> rows, List<Warning> warnings, int proven, SumColumns columns) {}
 
   /**
    * Looks at the rows of a table.
@@ -78,7 +79,7 @@ final class RowSums {
     if (sums.proven == 0 && rows.stream().anyMatch(RowSums::isCalledSum)) {
       sums = sums.withoutSharesBeside().orElse(sums);
     }
-    return new Told(sums.told, sums.warnings, sums.proven);
+    return new Told(sums.told, sums.warnings, sums.proven, sums.columns);
   }
 
   private static boolean isCalledSum(TableRow row) {

@@ -186,7 +186,7 @@ public final class Stitcher {
             first.title(),
             open.stream().map(PageTable::frame).toList(),
             Confidence.of(
-                warnings, sums.proven() + RowRelations.proven(sums.rows(), first.columns())),
+                warnings, sums.proven() + RowRelations.proven(sums.rows(), sums.columns())),
             warnings,
             first.headerRows(),
             HeaderPaths.of(first.header(), first.columns()),

@@ -143,9 +143,9 @@ class RowSumsTest {
       row("Berth " + r, r * 1.5 + "", "2.25", product, 10 * r + "", r * (r + 1) * 5 + "");
     }
     // the fourth is a product, the last a balance of the fifth
-    assertThat(RowRelations.proven(rows, 6)).isEqualTo(2);
+    assertThat(RowRelations.proven(rows, new SumColumns(rows, 6))).isEqualTo(2);
     rows.subList(7, 9).clear();
-    assertThat(RowRelations.proven(rows, 6)).as("too few rows").isZero();
+    assertThat(RowRelations.proven(rows, new SumColumns(rows, 6))).as("too few rows").isZero();
   }
 
   @Test
@@ -153,7 +153,7 @@ class RowSumsTest {
     for (int r = 1; r <= 9; r++) {
       row("Berth " + r, r + "", "3", r == 5 ? "14" : 3 * r + "", "0", "0");
     }
-    assertThat(RowRelations.proven(rows, 6)).isZero();
+    assertThat(RowRelations.proven(rows, new SumColumns(rows, 6))).isZero();
   }
 
   @Test
