@@ -67,7 +67,7 @@ final class PageReader extends PDFGraphicsStreamEngine {
    */
   static Page read(PDPage page, int number, PDOptionalContentProperties groups) throws IOException {
     PageReader reader = new PageReader(page, new LayerSwitches(groups));
-    reader.processPage(page);
+    reader.processPage(new PageContents(page));
     for (PDAnnotation annotation : page.getAnnotations()) {
       if (Annotations.holdsText(annotation)) {
         reader.showAnnotation(annotation);
