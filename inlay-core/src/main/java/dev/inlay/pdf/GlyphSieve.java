@@ -18,6 +18,9 @@ final class GlyphSieve {
    */
   private static final double SAME_PLACE = 0.1;
 
+  /** How many reaches a square is wide: so wide that most glyphs have to be sought in one only. */
+  private static final int SQUARE = 8;
+
   /** Type this many times the usual size is no heading when it slants. */
   private static final double LARGE_TYPE = 1.5;
 
@@ -52,24 +55,29 @@ final class GlyphSieve {
   }
 
   private boolean isRepeat(Glyph glyph) {
-    // Squares twice as wide as the reach: a repeat lies in the same square or in one of the three
-    // on the side where the glyph's corner lies.
+    // A repeat lies in the same square, or beside it where the glyph's corner is near its edge.
     double reach = SAME_PLACE * glyph.size();
-    double x = glyph.box().left() / (2 * reach);
-    double y = glyph.box().top() / (2 * reach);
-    long column = Math.round(x);
-    long row = Math.round(y);
-    long besideColumn = x < column ? column - 1 : column + 1;
-    long besideRow = y < row ? row - 1 : row + 1;
+    double side = SQUARE * reach;
+    long column = (long) Math.floor(glyph.box().left() / side);
+    long row = (long) Math.floor(glyph.box().top() / side);
+    long besideColumn = column + step(glyph.box().left() - column * side, reach, side);
+    long besideRow = row + step(glyph.box().top() - row * side, reach, side);
     boolean repeat =
         holdsNear(column, row, glyph, reach)
-            || holdsNear(besideColumn, row, glyph, reach)
-            || holdsNear(column, besideRow, glyph, reach)
-            || holdsNear(besideColumn, besideRow, glyph, reach);
+            || besideColumn != column && holdsNear(besideColumn, row, glyph, reach)
+            || besideRow != row && holdsNear(column, besideRow, glyph, reach)
+            || besideColumn != column
+                && besideRow != row
+                && holdsNear(besideColumn, besideRow, glyph, reach);
     if (!repeat) {
       seen.add(square(column, row), glyph);
     }
     return repeat;
+  }
+
+  /** To which side of its square a place is within reach of the next one. */
+  private static int step(double into, double reach, double side) {
+    return into <= reach ? -1 : into >= side - reach ? 1 : 0;
   }
 
   /** Mixed so that squares side by side are spread; two squares that meet cost time, no more. */

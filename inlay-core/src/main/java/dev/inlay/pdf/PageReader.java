@@ -4,13 +4,12 @@ import dev.inlay.geom.Box;
 import dev.inlay.page.DropReason;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.Page;
-import dev.inlay.page.Turn;
 import java.awt.geom.Point2D;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
@@ -22,6 +21,8 @@ import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
+import org.apache.pdfbox.pdmodel.graphics.state.PDGraphicsState;
+import org.apache.pdfbox.pdmodel.graphics.state.PDTextState;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotation;
 import org.apache.pdfbox.util.Matrix;
@@ -30,15 +31,12 @@ import org.apache.pdfbox.util.Vector;
 /** Walks a page's description once and records glyphs, lines, boxes and pictures. */
 final class PageReader extends PDFGraphicsStreamEngine {
 
-  /** Text leaning by more than this sine runs in no direction of the page's edges. */
-  private static final double SLANT = 0.05;
-
   private final PageSpace space;
   private final LayerSwitches layers;
   private final PathRecorder path = new PathRecorder();
   private final GlyphSieve glyphs = new GlyphSieve();
   private final List<Box> pictures = new ArrayList<>();
-  private final Map<PDFont, FontShape> shapes = new IdentityHashMap<>();
+  private final Map<PDFont, FontCodes> fonts;
 
   /** The box around the clipping region, one for each saved graphics state. */
   private final Deque<Box> clips = new ArrayDeque<>();
@@ -50,9 +48,10 @@ final class PageReader extends PDFGraphicsStreamEngine {
   private boolean clipPending;
   private Point2D.Double current = new Point2D.Double();
 
-  private PageReader(PDPage page, LayerSwitches layers) {
+  private PageReader(PDPage page, LayerSwitches layers, Map<PDFont, FontCodes> fonts) {
     super(page);
     this.layers = layers;
+    this.fonts = fonts;
     space = new PageSpace(page);
     clips.push(space.sheet());
   }
@@ -63,10 +62,13 @@ final class PageReader extends PDFGraphicsStreamEngine {
    * @param page the library's page
    * @param number its number, from 1
    * @param groups the document's layers, or null where it has none
+   * @param fonts the document's fonts met so far; those of this page are added
    * @throws IOException if its description cannot be followed
    */
-  static Page read(PDPage page, int number, PDOptionalContentProperties groups) throws IOException {
-    PageReader reader = new PageReader(page, new LayerSwitches(groups));
+  static Page read(
+      PDPage page, int number, PDOptionalContentProperties groups, Map<PDFont, FontCodes> fonts)
+      throws IOException {
+    PageReader reader = new PageReader(page, new LayerSwitches(groups), fonts);
     reader.processPage(new PageContents(page));
     for (PDAnnotation annotation : page.getAnnotations()) {
       if (Annotations.holdsText(annotation)) {
@@ -86,16 +88,66 @@ final class PageReader extends PDFGraphicsStreamEngine {
 
   // Text
 
+  /**
+   * Shows a text as the library does, in the same arithmetic, but without several matrices for each
+   * glyph: within a text only the place changes.
+   */
+  @Override
+  protected void showText(byte[] string) throws IOException {
+    PDGraphicsState state = getGraphicsState();
+    PDTextState text = state.getTextState();
+    PDFont font = text.getFont();
+    if (font == null || font.isVertical()) {
+      super.showText(string);
+      return;
+    }
+    float size = text.getFontSize();
+    float scaling = text.getHorizontalScaling() / 100f;
+    float rise = text.getRise();
+    Matrix line = state.getTextMatrix();
+    Matrix toUser = state.getCurrentTransformationMatrix();
+    Matrix own = new Matrix(size * scaling, 0, 0, size, 0, rise).multiply(line).multiply(toUser);
+    FontCodes codes = codes(font);
+    GlyphFrame frame = new GlyphFrame(space, own, codes.shape());
+    ByteArrayInputStream in = new ByteArrayInputStream(string);
+    for (int left = in.available(); left > 0; left = in.available()) {
+      int code = font.readCode(in);
+      FontCodes.Character character = codes.of(font, code);
+      float x = rise * line.getShearX() + line.getTranslateX();
+      float y = rise * line.getScaleY() + line.getTranslateY();
+      show(frame.at(userX(toUser, x, y), userY(toUser, x, y), character));
+      boolean blank = code == ' ' && left - in.available() == 1;
+      float gap = blank ? text.getWordSpacing() : 0;
+      line.translate((character.advance() * size + text.getCharacterSpacing() + gap) * scaling, 0);
+    }
+  }
+
+  private static float userX(Matrix toUser, float x, float y) {
+    return x * toUser.getScaleX() + y * toUser.getShearX() + toUser.getTranslateX();
+  }
+
+  private static float userY(Matrix toUser, float x, float y) {
+    return x * toUser.getShearY() + y * toUser.getScaleY() + toUser.getTranslateY();
+  }
+
   @Override
   protected void showGlyph(Matrix toUser, PDFont font, int code, Vector displacement)
       throws IOException {
-    FontShape shape = shapes.get(font);
-    if (shape == null) {
-      shape = FontShape.of(font);
-      shapes.put(font, shape);
+    FontCodes codes = codes(font);
+    GlyphFrame frame = new GlyphFrame(space, toUser, codes.shape());
+    show(frame.at(toUser.getTranslateX(), toUser.getTranslateY(), codes.of(font, code)));
+  }
+
+  private FontCodes codes(PDFont font) {
+    FontCodes codes = fonts.get(font);
+    if (codes == null) {
+      codes = new FontCodes(font);
+      fonts.put(font, codes);
     }
-    String text = font.toUnicode(code);
-    Glyph glyph = place(toUser, displacement.getX(), shape, text == null ? Glyph.UNKNOWN : text);
+    return codes;
+  }
+
+  private void show(Glyph glyph) {
     glyphs.add(glyph, unseen(glyph), clips.element());
   }
 
@@ -126,41 +178,6 @@ final class PageReader extends PDFGraphicsStreamEngine {
     return path.mayHide(ink)
         && path.hides(ink, x, y)
         && pictures.stream().noneMatch(p -> p.contains(x, y));
-  }
-
-  private Glyph place(Matrix toUser, double advance, FontShape shape, String text) {
-    // The way from a glyph's own space to the page is affine: a place and two directions tell it.
-    Point2D.Double origin = toPage(toUser, 0, 0);
-    double scaleX = toUser.getScaleX();
-    double shearY = toUser.getShearY();
-    double rightX = space.directionX(scaleX, shearY);
-    double rightY = space.directionY(scaleX, shearY);
-    double upX = space.directionX(toUser.getShearX(), toUser.getScaleY());
-    double upY = space.directionY(toUser.getShearX(), toUser.getScaleY());
-    double unit = Math.sqrt(upX * upX + upY * upY);
-    double endX = origin.x + advance * rightX;
-    double endY = origin.y + advance * rightY;
-    Turn turn = turn(rightX, rightY);
-    Box box =
-        Box.ofCorners(
-            Math.min(origin.x, endX) + Math.min(upX * shape.ascent(), -upX * shape.descent()),
-            Math.min(origin.y, endY) + Math.min(upY * shape.ascent(), -upY * shape.descent()),
-            Math.max(origin.x, endX) + Math.max(upX * shape.ascent(), -upX * shape.descent()),
-            Math.max(origin.y, endY) + Math.max(upY * shape.ascent(), -upY * shape.descent()));
-    boolean sideways = turn == Turn.UPWARDS || turn == Turn.DOWNWARDS;
-    double size = Math.max(unit * shape.height(), Double.MIN_NORMAL);
-    return new Glyph(text, box, sideways ? origin.x : origin.y, size, turn, shape.face());
-  }
-
-  private static Turn turn(double x, double y) {
-    double length = Math.sqrt(x * x + y * y);
-    if (Math.abs(y) <= SLANT * length) {
-      return x >= 0 ? Turn.UPRIGHT : Turn.UPSIDE_DOWN;
-    }
-    if (Math.abs(x) <= SLANT * length) {
-      return y < 0 ? Turn.UPWARDS : Turn.DOWNWARDS;
-    }
-    return Turn.SLANTED;
   }
 
   private Point2D.Double toPage(Matrix toUser, double x, double y) {

@@ -7,6 +7,8 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Map;
+import java.util.WeakHashMap;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.io.RandomAccessRead;
@@ -14,6 +16,7 @@ import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.io.RandomAccessReadBufferedFile;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
+import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.interactive.form.PDAcroForm;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -32,6 +35,9 @@ public final class PdfFile implements Closeable {
   private static final Logger LOG = LoggerFactory.getLogger(PdfFile.class);
 
   private final PDDocument document;
+
+  /** Kept from page to page as long as the library keeps the font. */
+  private final Map<PDFont, FontCodes> fonts = new WeakHashMap<>();
 
   private PdfFile(PDDocument document) {
     this.document = document;
@@ -166,7 +172,10 @@ public final class PdfFile implements Closeable {
   public Page page(int number) throws PageFailure {
     try {
       return PageReader.read(
-          document.getPage(number - 1), number, document.getDocumentCatalog().getOCProperties());
+          document.getPage(number - 1),
+          number,
+          document.getDocumentCatalog().getOCProperties(),
+          fonts);
     } catch (IOException | RuntimeException | StackOverflowError e) {
       throw new PageFailure(number, e);
     }

@@ -1,0 +1,59 @@
+package dev.inlay.pdf;
+
+import dev.inlay.page.Glyph;
+import java.io.IOException;
+import java.util.HashMap;
+import java.util.Map;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+
+/**
+ * What the codes of a font stand for. The font is asked once for each: most codes come again and
+ * again, and its own answer takes several look-ups and rounds of decoding.
+ */
+final class FontCodes {
+
+  /**
+   * What is shown for a code.
+   *
+   * @param text its Unicode text, or {@link Glyph#UNKNOWN}
+   * @param advance how far it moves on, in text space units
+   */
+  record Character(String text, float advance) {}
+
+  private static final int SINGLE_BYTES = 256;
+
+  private final FontShape shape;
+  private final Character[] ofBytes = new Character[SINGLE_BYTES];
+  private final Map<Integer, Character> others = new HashMap<>();
+
+  FontCodes(PDFont font) {
+    shape = FontShape.of(font);
+  }
+
+  FontShape shape() {
+    return shape;
+  }
+
+  /**
+   * What is shown for a code.
+   *
+   * @param font the font of this object, which does not keep it
+   * @throws IOException if the font cannot be read
+   */
+  Character of(PDFont font, int code) throws IOException {
+    boolean single = code >= 0 && code < SINGLE_BYTES;
+    Character known = single ? ofBytes[code] : others.get(code);
+    if (known != null) {
+      return known;
+    }
+    String text = font.toUnicode(code);
+    Character asked =
+        new Character(text == null ? Glyph.UNKNOWN : text, font.getDisplacement(code).getX());
+    if (single) {
+      ofBytes[code] = asked;
+    } else {
+      others.put(code, asked);
+    }
+    return asked;
+  }
+}
