@@ -30,12 +30,16 @@ record BarStack(double at, List<Glyph> glyphs) {
   private static final double NEXT_LINE = 1.8;
 
   static boolean isBar(Glyph glyph) {
-    return BARS.contains(glyph.text());
+    return isOneOf(BARS, glyph.text());
   }
 
   /** Whether a rule passes through it, as through a listing's plus sign. */
   static boolean isCrossing(Glyph glyph) {
-    return CROSSINGS.contains(glyph.text()) || CharacterRules.isRule(glyph);
+    return isOneOf(CROSSINGS, glyph.text()) || CharacterRules.isRule(glyph);
+  }
+
+  private static boolean isOneOf(String signs, String text) {
+    return text.length() == 1 && signs.indexOf(text.charAt(0)) >= 0;
   }
 
   /** The stacks among bars, crossings and rule characters; a stack without any bar is none. */

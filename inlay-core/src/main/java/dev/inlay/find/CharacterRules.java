@@ -5,9 +5,9 @@ import dev.inlay.page.Glyph;
 import dev.inlay.page.Page;
 import dev.inlay.page.Turn;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * Rulings that listings make of characters: lines of nothing but {@code -}, {@code =} or {@code _},
@@ -51,8 +51,8 @@ final class CharacterRules {
     }
     SpannerDashes.addTo(page, marks, rulings);
     // Beside text such characters are blanks to be filled in, or dashes.
-    Set<Double> withText = baselinesOfText(page);
-    marks.removeIf(g -> withText.contains(g.baseline()));
+    double[] withText = baselinesWithText(marks, page);
+    marks.removeIf(g -> Arrays.binarySearch(withText, g.baseline()) >= 0);
     for (CharacterRun run : CharacterRun.of(marks)) {
       if (run.length() >= LEAST) {
         Interval extent = new Interval(run.first().box().left(), run.last().box().right());
@@ -61,14 +61,20 @@ final class CharacterRules {
     }
   }
 
-  private static Set<Double> baselinesOfText(Page page) {
-    Set<Double> baselines = new HashSet<>();
+  /** The baselines of rule characters that other characters stand on too, in ascending order. */
+  private static double[] baselinesWithText(List<Glyph> marks, Page page) {
+    double[] baselines = marks.stream().mapToDouble(Glyph::baseline).sorted().distinct().toArray();
+    boolean[] withText = new boolean[baselines.length];
     for (Glyph glyph : page.glyphs()) {
-      if (glyph.turn() == Turn.UPRIGHT && !glyph.isBlank() && !isRule(glyph)) {
-        baselines.add(glyph.baseline());
+      int at = Arrays.binarySearch(baselines, glyph.baseline());
+      if (at >= 0 && glyph.turn() == Turn.UPRIGHT && !glyph.isBlank() && !isRule(glyph)) {
+        withText[at] = true;
       }
     }
-    return baselines;
+    return IntStream.range(0, baselines.length)
+        .filter(i -> withText[i])
+        .mapToDouble(i -> baselines[i])
+        .toArray();
   }
 
   /** Whether a glyph stands right behind another on one baseline. */

@@ -50,11 +50,7 @@ public record Piece(List<Word> words, Box box) {
 
   /** The box around words, in points; there is at least one. */
   public static Box around(List<Word> words) {
-    Box box = words.get(0).box();
-    for (Word word : words) {
-      box = box.union(word.box());
-    }
-    return box;
+    return Box.around(words, Word::box);
   }
 
   /** Parts words of one line at wide gaps. */

@@ -1,5 +1,8 @@
 package dev.inlay.geom;
 
+import java.util.Collection;
+import java.util.function.Function;
+
 /**
  * An axis-parallel box in PDF points; the origin is the upper left of the page, y grows downwards.
  *
@@ -60,6 +63,28 @@ public record Box(double left, double top, double right, double bottom) {
   /** Whether the point lies in the box or on its edge. */
   public boolean contains(double x, double y) {
     return x >= left && x <= right && y >= top && y <= bottom;
+  }
+
+  /**
+   * The smallest box that holds the boxes of all things.
+   *
+   * @param things at least one
+   * @throws java.util.NoSuchElementException if there is none
+   */
+  public static <T> Box around(Collection<T> things, Function<T, Box> boxOf) {
+    Box first = boxOf.apply(things.iterator().next());
+    double left = first.left;
+    double top = first.top;
+    double right = first.right;
+    double bottom = first.bottom;
+    for (T thing : things) {
+      Box box = boxOf.apply(thing);
+      left = box.left < left ? box.left : left;
+      top = box.top < top ? box.top : top;
+      right = box.right > right ? box.right : right;
+      bottom = box.bottom > bottom ? box.bottom : bottom;
+    }
+    return new Box(left, top, right, bottom);
   }
 
   /** The smallest box that holds both. */

@@ -9,6 +9,8 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
 
 /**
  * The boundaries of a frame in one direction: where they run, and along which stretches a ruling is
@@ -55,13 +57,18 @@ final class Boundaries {
    * of a double line, or the edges of cells that each have a box of their own.
    *
    * @param widest the widest gap that is none, in points
-   * @param printed where characters stand, in rising order
+   * @param printed where characters stand, in rising order; asked for where there is such a gap
    */
-  void closeGaps(double widest, double[] printed) {
+  void closeGaps(double widest, Supplier<double[]> printed) {
+    if (IntStream.range(1, places.size())
+        .allMatch(i -> places.get(i) - places.get(i - 1) > widest)) {
+      return; // most tables
+    }
+    double[] characters = printed.get();
     for (int i = places.size() - 1; i > 0; i--) {
       double from = places.get(i - 1);
       double to = places.get(i);
-      if (to - from <= widest && !anyWithin(printed, from, to) && gaps() > 1) {
+      if (to - from <= widest && !anyWithin(characters, from, to) && gaps() > 1) {
         places.set(i - 1, (from + to) / 2);
         places.remove(i);
         drawn.get(i - 1).addAll(drawn.remove(i));

@@ -13,6 +13,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.function.ToDoubleFunction;
 
 /** Builds the grid of a ruled frame: boundaries from rulings, cells from what parts them, text. */
 public final class GridBuilder {
@@ -56,11 +57,16 @@ public final class GridBuilder {
   }
 
   private void closeGaps(List<Glyph> glyphs, double widest) {
-    List<Glyph> printed = glyphs.stream().filter(g -> !g.isBlank()).toList();
-    betweenColumns.closeGaps(
-        widest, printed.stream().mapToDouble(g -> g.box().centreX()).sorted().toArray());
-    betweenRows.closeGaps(
-        widest, printed.stream().mapToDouble(g -> g.box().centreY()).sorted().toArray());
+    betweenColumns.closeGaps(widest, () -> centres(glyphs, Box::centreX));
+    betweenRows.closeGaps(widest, () -> centres(glyphs, Box::centreY));
+  }
+
+  private static double[] centres(List<Glyph> glyphs, ToDoubleFunction<Box> axis) {
+    return glyphs.stream()
+        .filter(g -> !g.isBlank())
+        .mapToDouble(g -> axis.applyAsDouble(g.box()))
+        .sorted()
+        .toArray();
   }
 
   private Grid build(Page page, List<Glyph> inside) {
@@ -93,8 +99,10 @@ public final class GridBuilder {
 
   private List<List<Glyph>> shareOut(List<Glyph> glyphs, CellAreas areas) {
     List<List<Glyph>> shares = new ArrayList<>();
-    for (int i = 0; i < areas.areas().size(); i++) {
+    List<Box> boxes = new ArrayList<>();
+    for (Area area : areas.areas()) {
       shares.add(new ArrayList<>());
+      boxes.add(box(area));
     }
     StringBuilder cut = new StringBuilder();
     int unknown = 0;
@@ -104,9 +112,10 @@ public final class GridBuilder {
       if (row < 0 || column < 0) {
         continue; // told by the ledger of the page
       }
-      shares.get(areas.areaAt(row, column)).add(glyph);
+      int area = areas.areaAt(row, column);
+      shares.get(area).add(glyph);
       unknown += glyph.text().equals(Glyph.UNKNOWN) ? 1 : 0;
-      if (!glyph.isBlank() && isCut(glyph, areas.areas().get(areas.areaAt(row, column)))) {
+      if (!glyph.isBlank() && isCut(glyph.box(), boxes.get(area))) {
         cut.append(glyph.text());
       }
     }
@@ -119,11 +128,9 @@ public final class GridBuilder {
     return shares;
   }
 
-  private boolean isCut(Glyph glyph, Area area) {
-    Box glyphBox = glyph.box();
-    Box cell = box(area);
-    double margin = CUT_MARGIN * glyphBox.width();
-    return cell.left() > glyphBox.left() + margin || cell.right() < glyphBox.right() - margin;
+  private static boolean isCut(Box glyph, Box cell) {
+    double margin = CUT_MARGIN * glyph.width();
+    return cell.left() > glyph.left() + margin || cell.right() < glyph.right() - margin;
   }
 
   private Cell cell(Area area, List<Glyph> glyphs, List<Fill> shades) {
@@ -189,11 +196,12 @@ public final class GridBuilder {
 
   /** Whether a cell holds figures one below the other, as no record does. */
   private static boolean isListOfFigures(Cell cell) {
+    if (cell.lines() < PAIRED_LINES) {
+      return false;
+    }
     String[] words = cell.text().split("\\s+");
     long figures = Arrays.stream(words).filter(w -> w.length() <= 2 || Figures.isFigure(w)).count();
-    return cell.lines() >= PAIRED_LINES
-        && words.length == cell.lines()
-        && figures >= FULL_SHARE * words.length;
+    return words.length == cell.lines() && figures >= FULL_SHARE * words.length;
   }
 
   private static String shortened(List<Cell> row) {

@@ -36,8 +36,8 @@ record NumberShape(
     }
     String sign = m.group("sign");
     String whole = m.group("whole");
-    String digits = whole.replaceAll("\\D", "");
     char group = m.group("group") == null ? 0 : m.group("group").charAt(0);
+    String digits = group == 0 ? whole : whole.replace(Character.toString(group), "");
     char mark = m.group("mark") == null ? 0 : m.group("mark").charAt(0);
     return Optional.of(
         new NumberShape(

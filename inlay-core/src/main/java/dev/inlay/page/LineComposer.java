@@ -114,20 +114,14 @@ public final class LineComposer {
       spaced = false;
     }
     words.add(toWord(open, draft));
-    Box box = words.get(0).box();
-    for (Word word : words) {
-      box = box.union(word.box());
-    }
-    return new TextLine(words, box, Math.abs(draft.baseline), draft.size);
+    return new TextLine(words, Box.around(words, Word::box), Math.abs(draft.baseline), draft.size);
   }
 
   private static Word toWord(List<Placed> placed, DraftLine line) {
     StringBuilder text = new StringBuilder(placed.size());
     List<Glyph> glyphs = new ArrayList<>(placed.size());
-    Box box = placed.get(0).glyph().box();
     for (Placed p : placed) {
       glyphs.add(p.glyph());
-      box = box.union(p.glyph().box());
       String plain = CharacterForms.plain(p.glyph().text());
       double rise = line.baseline - p.baseline();
       boolean small = p.size() <= SMALL_TYPE * line.size;
@@ -138,7 +132,7 @@ public final class LineComposer {
       }
       text.append(plain);
     }
-    return new Word(text.toString(), box, glyphs);
+    return new Word(text.toString(), Box.around(glyphs, Glyph::box), glyphs);
   }
 
   /** A line in the making. */

@@ -139,11 +139,14 @@ public record Page(
    * @return points, or 0 where the page has no text
    */
   public double typeSize() {
-    double[] sizes = glyphs.stream().filter(g -> !g.isBlank()).mapToDouble(Glyph::size).toArray();
-    if (sizes.length == 0) {
-      return 0;
+    double[] sizes = new double[glyphs.size()];
+    int count = 0;
+    for (Glyph glyph : glyphs) {
+      if (!glyph.isBlank()) {
+        sizes[count++] = glyph.size();
+      }
     }
-    Arrays.sort(sizes);
-    return sizes[sizes.length / 2];
+    Arrays.sort(sizes, 0, count);
+    return count == 0 ? 0 : sizes[count / 2];
   }
 }

@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /** How alike two wordings are. */
@@ -12,6 +13,8 @@ public final class Wording {
 
   /** Words that share fewer of their letters are no slip of the pen. */
   private static final double SLIP = 0.5;
+
+  private static final Pattern NO_LETTERS = Pattern.compile("[^\\p{L}\\p{N}]+");
 
   private Wording() {}
 
@@ -32,9 +35,8 @@ public final class Wording {
 
   /** The letters and figures of a text, each letter in its plain form. */
   public static String letters(String text) {
-    return Normalizer.normalize(text, Normalizer.Form.NFKD)
-        .toLowerCase(Locale.ROOT)
-        .replaceAll("[^\\p{L}\\p{N}]+", "");
+    String plain = Normalizer.normalize(text, Normalizer.Form.NFKD).toLowerCase(Locale.ROOT);
+    return NO_LETTERS.matcher(plain).replaceAll("");
   }
 
   /** The word that was probably meant by a misspelt one. */

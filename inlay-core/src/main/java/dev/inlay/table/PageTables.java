@@ -52,13 +52,14 @@ public final class PageTables {
     List<Sideways> sideways = SidewaysTables.find(drawn);
     Page rest = SidewaysTables.without(drawn, sideways);
     GlyphIndex index = new GlyphIndex(rest);
-    PageGrids found = GuidedGrids.find(rest, index, PageMeasure.of(rest), guidance);
+    PageMeasure measure = PageMeasure.of(rest);
+    PageGrids found = GuidedGrids.find(rest, index, measure, guidance);
     List<TextLine> around = area == page ? found.outside() : linesAround(page, area);
     List<Grid> grids = found.grids();
     LedgerKeeper keeper = new LedgerKeeper(rest, index, grids);
     TextLedger ledger = keeper.ledger().withMarks(boxes.marks().size());
     List<PageTable> tables = new ArrayList<>();
-    double typeSize = rest.typeSize();
+    double typeSize = measure.typeSize();
     for (int i = 0; i < grids.size(); i++) {
       Grid grid = grids.get(i);
       Optional<String> title = TitleFinder.above(grid.frame().box(), around, typeSize);

@@ -71,8 +71,9 @@ final class SidewaysTables {
   private static void addThoseOf(QuarterTurn turn, List<Sideways> found) {
     Page upright = turn.upright();
     GlyphIndex index = new GlyphIndex(upright);
-    PageGrids grids = PageGrids.find(upright, index, PageMeasure.of(upright));
-    double typeSize = upright.typeSize();
+    PageMeasure measure = PageMeasure.of(upright);
+    PageGrids grids = PageGrids.find(upright, index, measure);
+    double typeSize = measure.typeSize();
     for (Grid grid : grids.grids()) {
       if (fillsRows(grid) && standsAlone(turn, grid)) {
         Optional<String> title = TitleFinder.above(grid.frame().box(), grids.outside(), typeSize);
