@@ -3,6 +3,7 @@ package dev.inlay.find;
 import dev.inlay.page.TextLine;
 import dev.inlay.page.Word;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -75,7 +76,8 @@ final class PageColumns {
       int from = 0;
       for (int i = 0; i <= lines.size(); i++) {
         if (i == lines.size() || crossings.crosses(i, p)) {
-          if (i - from >= 2 * LineStretch.LEAST_APART) {
+          boolean large = i - from >= 2 * LineStretch.LEAST_APART;
+          if (large && !crossings.partsAsBefore(from, i, p)) {
             Band band = new Band(from, i, places[p], stretch(from, i).stripAt(places[p]));
             best = band.width > 0 && (best == null || band.isBetterThan(best)) ? band : best;
           }
@@ -100,8 +102,12 @@ final class PageColumns {
     private final boolean[][] crossed = new boolean[lines.size()][];
     private final int[] counts;
 
+    /** Whether a word or the end of a ruling lies between a place and the one before it. */
+    private final boolean[] changes;
+
     Crossings(double[] places) {
       counts = new int[places.length];
+      changes = new boolean[places.length + 1];
       for (int i = 0; i < crossed.length; i++) {
         crossed[i] = new boolean[places.length];
         int p = 0;
@@ -109,12 +115,35 @@ final class PageColumns {
           while (p < places.length && places[p] <= word.box().left()) {
             p++;
           }
+          changes[p] |= p == places.length || places[p] >= word.box().right();
           for (; p < places.length && places[p] < word.box().right(); p++) {
             crossed[i][p] = true;
             counts[p]++;
           }
         }
       }
+      for (Ruling ruling : rulings) {
+        changes[firstFrom(places, ruling.extent().from())] = true;
+        changes[firstFrom(places, ruling.extent().to())] = true;
+      }
+    }
+
+    private static int firstFrom(double[] places, double x) {
+      int found = Arrays.binarySearch(places, x);
+      return found < 0 ? -found - 1 : found;
+    }
+
+    /** Whether a strip at a place parts these uncrossed lines just as one at the place before. */
+    boolean partsAsBefore(int from, int to, int place) {
+      if (place == 0 || changes[place]) {
+        return false;
+      }
+      boolean begins = from == 0 || crossed[from - 1][place - 1];
+      boolean ends = to == crossed.length || crossed[to][place - 1];
+      for (int i = from; begins && ends && i < to; i++) {
+        ends = !crossed[i][place - 1];
+      }
+      return begins && ends;
     }
 
     boolean crosses(int line, int place) {
