@@ -177,7 +177,8 @@ final class DemoCommand implements Callable<Integer> {
       }
     }
     terminal.out().println("$ inlay " + String.join(" ", shown));
-    int code = Inlay.commandLine(terminal).execute(args.toArray(String[]::new));
+    String[] line = args.toArray(String[]::new);
+    int code = Inlay.commandLine(terminal, line).execute(line);
     terminal.out().println();
     return code;
   }

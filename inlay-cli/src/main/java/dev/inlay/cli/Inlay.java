@@ -1,6 +1,10 @@
 package dev.inlay.cli;
 
 import java.io.PrintWriter;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -49,28 +53,47 @@ final class Inlay implements Runnable {
     throw new ParameterException(spec.commandLine(), "no command given");
   }
 
-  /** The commands, bound to a terminal. */
-  static CommandLine commandLine(Terminal terminal) {
+  /**
+   * The commands, bound to a terminal.
+   *
+   * @param args what will be parsed: where it begins with a command, the others are not made, since
+   *     looking through their options takes a good part of the start
+   */
+  static CommandLine commandLine(Terminal terminal, String... args) {
     CommandLine line = new CommandLine(new Inlay());
-    line.addSubcommand(new SurveyCommand(terminal));
-    line.addSubcommand(new ExtractCommand(terminal));
-    line.addSubcommand(new ProofCommand(terminal));
-    line.addSubcommand(new LinesCommand(terminal));
-    line.addSubcommand(new DraftCommand(terminal));
-    line.addSubcommand(new RunCommand(terminal));
-    CommandLine spec = new CommandLine(new SpecCommand());
-    spec.addSubcommand(new SpecCommand.Check(terminal));
-    spec.addSubcommand(new SpecCommand.Try(terminal));
-    spec.addSubcommand(new SpecCommand.Schema(terminal));
-    line.addSubcommand(spec);
-    line.addSubcommand(new DemoCommand(terminal));
+    Map<String, Supplier<Object>> commands = commands(terminal);
+    Supplier<Object> named = args.length == 0 ? null : commands.get(args[0]);
+    (named == null ? commands.values() : List.of(named))
+        .forEach(command -> line.addSubcommand(command.get()));
     line.setOut(new PrintWriter(terminal.out(), true));
     line.setErr(new PrintWriter(terminal.err(), true));
     line.setUsageHelpLongOptionsMaxWidth(26);
     line.setCaseInsensitiveEnumValuesAllowed(true);
-    line.setParameterExceptionHandler((e, args) -> wrongUse(e, terminal));
+    line.setParameterExceptionHandler((e, given) -> wrongUse(e, terminal));
     line.setExecutionExceptionHandler((e, l, parsed) -> defect(e, parsed, terminal));
     return line;
+  }
+
+  /** Those in the order of the help, by the name that each gives itself. */
+  private static Map<String, Supplier<Object>> commands(Terminal terminal) {
+    Map<String, Supplier<Object>> commands = new LinkedHashMap<>();
+    commands.put("survey", () -> new SurveyCommand(terminal));
+    commands.put("extract", () -> new ExtractCommand(terminal));
+    commands.put("proof", () -> new ProofCommand(terminal));
+    commands.put("lines", () -> new LinesCommand(terminal));
+    commands.put("draft", () -> new DraftCommand(terminal));
+    commands.put("run", () -> new RunCommand(terminal));
+    commands.put("spec", () -> specCommands(terminal));
+    commands.put("demo", () -> new DemoCommand(terminal));
+    return commands;
+  }
+
+  private static CommandLine specCommands(Terminal terminal) {
+    CommandLine spec = new CommandLine(new SpecCommand());
+    spec.addSubcommand(new SpecCommand.Check(terminal));
+    spec.addSubcommand(new SpecCommand.Try(terminal));
+    spec.addSubcommand(new SpecCommand.Schema(terminal));
+    return spec;
   }
 
   private static int wrongUse(ParameterException e, Terminal terminal) {

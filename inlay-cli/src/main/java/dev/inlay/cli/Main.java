@@ -15,7 +15,7 @@ public final class Main {
     System.setProperty(LOG_LEVEL, Arrays.asList(args).contains("--verbose") ? "warn" : "off");
     System.setProperty("java.awt.headless", "true");
     Terminal terminal = Terminal.ofProcess();
-    int code = Inlay.commandLine(terminal).execute(args);
+    int code = Inlay.commandLine(terminal, args).execute(args);
     terminal.out().flush();
     System.exit(code);
   }
