@@ -1,7 +1,10 @@
 package dev.inlay.pdf;
 
+import dev.inlay.page.Glyph;
+import dev.inlay.page.Page;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -45,6 +48,19 @@ public final class TestPdf {
       document.save(file.toFile());
     }
     return file;
+  }
+
+  /** The page drawn, saved in a folder and read again. */
+  static Page read(Path folder, PDPage page, Drawing drawing) throws Exception {
+    Path file = save(folder.resolve("a.pdf"), page, drawing);
+    try (PdfFile pdf = PdfFile.open(file, "")) {
+      return pdf.page(1);
+    }
+  }
+
+  /** What a page reads, in the order of its description. */
+  static String text(Page page) {
+    return page.glyphs().stream().map(Glyph::text).collect(Collectors.joining());
   }
 
   /** A file of pages of the size of A4, each drawn in turn. */
