@@ -78,12 +78,14 @@ public final class Checks {
 
   /** A finding of a check at a place. */
   static Finding finding(CheckSpec check, String file, String message, Origin at) {
-    return Finding.at(severity(check), CODE, file, check.name() + ": " + message, at);
+    return Finding.at(severity(check), CODE, file, check.name() + ": " + message, at)
+        .by(check.name());
   }
 
   /** A finding of a check over all files. */
   static Finding finding(CheckSpec check, String message) {
-    return Finding.of(severity(check), CODE, "all files", check.name() + ": " + message);
+    return Finding.of(severity(check), CODE, "all files", check.name() + ": " + message)
+        .by(check.name());
   }
 
   private static Severity severity(CheckSpec check) {

@@ -77,7 +77,7 @@ public final class RunText {
     }
     List<String> failed =
         result.checks().stream()
-            .filter(c -> result.findings().stream().anyMatch(f -> isOf(c, f)))
+            .filter(c -> result.findings().stream().anyMatch(f -> f.check().equals(Optional.of(c))))
             .toList();
     int count = result.checks().size();
     String checks = count + (count == 1 ? " check: " : " checks: ");
@@ -85,10 +85,6 @@ public final class RunText {
         failed.isEmpty()
             ? checks + (count == 1 ? "holds" : "all hold")
             : checks + (count - failed.size()) + " hold, not " + String.join(", ", failed));
-  }
-
-  private static boolean isOf(String check, Finding finding) {
-    return finding.code().equals("check") && finding.message().startsWith(check + ": ");
   }
 
   private static String ledger(RowLedger rows) {

@@ -1,0 +1,83 @@
+package dev.inlay.check;
+
+import static dev.inlay.check.CheckedTables.check;
+import static dev.inlay.check.CheckedTables.table;
+import static dev.inlay.check.CheckedTables.told;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.TableBuilder;
+import dev.inlay.record.DataSetPart;
+import dev.inlay.table.RowKind;
+import org.junit.jupiter.api.Test;
+
+class SumsOfPartsTest {
+
+  @Test
+  void sumsAndNumbersOfGroupsAreHeldAgainstAField() {
+    TableBuilder table =
+        new TableBuilder("Code", "A", "B")
+            .row("C1", "1.50", "2")
+            .row("C1", "0.50", "2")
+            .row("C2", "7", "5");
+    DataSetPart part = check("{sum: a, by: code, is: b, effect: hold group}", table);
+    assertThat(told(part))
+        .containsExactly(
+            "sum a: b is 5, its 1 rows add up to 7 (difference -2); no simple explanation");
+    assertThat(part.held()).hasSize(1);
+    assertThat(told(check("{count: rows, by: code, is: b}", table)))
+        .containsExactly("count rows: there are 1 rows, printed is 5");
+  }
+
+  @Test
+  void whatAPageCarriesTheNextBringsForward() {
+    TableBuilder table =
+        table("10.00", "20.00")
+            .row(RowKind.SUBTOTAL, "Carried forward", "30.00", "")
+            .page(2)
+            .row(RowKind.SUBTOTAL, "Brought forward", "45.00", "")
+            .row("D1", "5.00", "1")
+            .row(RowKind.TOTAL, "Total", "50.00", "");
+    assertThat(told(check("{carried: a}", table)))
+        .containsExactly(
+            "carried a: 'Brought forward' is 45.00 (difference 15.00); page 1 carries 30.00: a page"
+                + " or rows between them are missing");
+    assertThat(told(check("{sum: a, is: totals}", table))).hasSize(1);
+    // told once, whichever check is first
+    assertThat(told(check("{carried: a}\n  - {sum: a, is: totals}", table))).hasSize(1);
+    assertThat(told(check("{sum: a, is: totals}\n  - {carried: a}", table))).hasSize(1);
+  }
+
+  @Test
+  void subtotalsAddUpToTheTotalAndThoseOfThoseCountOnce() {
+    TableBuilder table =
+        table("10.00", "20.00")
+            .row(RowKind.SUBTOTAL, "North", "30.00", "")
+            .row("D1", "5.00", "1")
+            .row(RowKind.SUBTOTAL, "South", "5.00", "")
+            .row(RowKind.SUBTOTAL, "Coast", "35.00", "")
+            .row("E1", "15.00", "1")
+            .row(RowKind.SUBTOTAL, "Islands", "51.00", "");
+    TableBuilder right = table.row(RowKind.TOTAL, "Total", "86.00", "");
+    assertThat(told(check("{sum: a, of: subtotals, is: totals}", right))).isEmpty();
+    TableBuilder wrong = table.row(RowKind.TOTAL, "All", "50.00", "");
+    assertThat(told(check("{sum: a, of: subtotals, is: totals}", wrong)))
+        .containsExactly(
+            "sum a: 'All' is 50.00, its 2 subtotals add up to 86.00 (difference -36.00); 51.00 of"
+                + " 'Islands' on page 1 would be 15.00: two digits are exchanged");
+  }
+
+  @Test
+  void sumsOfAPageHoldItsOwnRows() {
+    TableBuilder table =
+        table("10.00", "20.00")
+            .row(RowKind.SUBTOTAL, "Page", "30.00", "")
+            .page(2)
+            .row("D1", "5.00", "1")
+            .row(RowKind.SUBTOTAL, "Page", "6.00", "");
+    assertThat(told(check("{sum: a, is: subtotals, on: page}", table)))
+        .containsExactly(
+            "sum a: 'Page' is 6.00, its 1 rows add up to 5.00 (difference 1.00); no simple"
+                + " explanation");
+    assertThat(told(check("{sum: a, is: subtotals}", table)).get(0)).contains("its 3 rows");
+  }
+}
