@@ -130,6 +130,9 @@ final class BlockBuilder {
       // Headings may stand on several levels, each with its own rulings above it.
       reached = first == 0 ? List.of() : rulingsOf(box.union(lines.get(first - 1).box()));
     }
+    if (first == start) {
+      first = SpannersAbove.first(lines, start, box, rulings, measure.snap());
+    }
     if (first == start && isGroupHeadingAbove(start, end)) {
       boolean parted = isRuledBetween(lines.get(start - 1), lines.get(start), box, own);
       // Where rulings part the rows, one more of them parts no table from another.

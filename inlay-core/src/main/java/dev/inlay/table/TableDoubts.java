@@ -33,6 +33,8 @@ final class TableDoubts {
   /** Fewer rows show no common columns. */
   private static final int FEW_ROWS = 3;
 
+  private static final String OMISSION = ".\u2026\u22EE\u00B7 ";
+
   private final int headerRows;
   private final int columns;
   private final List<TableRow> body;
@@ -80,7 +82,8 @@ final class TableDoubts {
       // A label and a sum fill few columns, and are no less even for it.
       long uneven =
           body.stream()
-              .filter(r -> filled(r) * 2 <= usual && !isSum(r) && !isLabelledSum(r))
+              .filter(r -> filled(r) * 2 <= usual)
+              .filter(r -> !isSum(r) && !isLabelledSum(r) && !isOmission(r))
               .count();
       if (uneven > UNEVEN_SHARE * body.size()) {
         warn(WarningCode.UNEVEN_ROWS, uneven + " row(s) have at most half of the usual texts");
@@ -101,6 +104,12 @@ final class TableDoubts {
     return cells.size() > 1
         && !Figures.isFigure(cells.get(0).text())
         && cells.stream().skip(1).allMatch(c -> Figures.isFigure(c.text()));
+  }
+
+  /** A row of dots alone says that rows were left out. */
+  private static boolean isOmission(TableRow row) {
+    return row.cells().stream()
+        .allMatch(c -> c.text().chars().allMatch(ch -> OMISSION.indexOf(ch) >= 0));
   }
 
   private static int filled(TableRow row) {
