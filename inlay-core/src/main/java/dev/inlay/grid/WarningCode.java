@@ -12,6 +12,8 @@ public enum WarningCode {
   STRAY_TEXT("stray-text", 0.5),
   /** Characters were taken into the cells of two tables. */
   DOUBLED_TEXT("doubled-text", 0.4),
+  /** Characters are printed over each other. */
+  OVERPRINTED_TEXT("overprinted-text", 0.5),
   /** Rulings bound an area that is no box, so its parts were kept as cells of their own. */
   ODD_CELL("odd-cell", 0.3),
   /** Several lines side by side in one row: rows that no ruling parts. */

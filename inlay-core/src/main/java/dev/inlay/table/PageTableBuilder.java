@@ -23,6 +23,7 @@ final class PageTableBuilder {
     int page = grid.frame().page();
     List<Warning> warnings = new ArrayList<>(grid.warnings());
     warnings.addAll(more);
+    Overprints.of(grid).ifPresent(warnings::add);
     if (!header.sure()) {
       warnings.add(
           new Warning(

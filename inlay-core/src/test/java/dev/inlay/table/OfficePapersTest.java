@@ -3,6 +3,7 @@ package dev.inlay.table;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.PageBuilder;
+import dev.inlay.grid.WarningCode;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -123,5 +124,76 @@ class OfficePapersTest {
     assertThat(body(table(page)))
         .hasSize(6)
         .contains(List.of("Ground 1", "trawl", "111.4"), List.of("seine", "41.9"));
+  }
+
+  /** A table of watches whose head is open at its top: only spanners have rulings below them. */
+  private static PageBuilder watches(PageBuilder page) {
+    page.horizontal(106, 200, 400).bold();
+    page.text("Day", 205, 116)
+        .text("Night", 265, 116)
+        .text("Day", 305, 116)
+        .text("Night", 365, 116);
+    page.plain().horizontal(120, 50, 500);
+    for (int r = 0; r < 4; r++) {
+      double y = 132 + 14 * r;
+      page.text("Person " + r, 50, y).text("Post " + r, 130, y).text("1" + r, 205, y);
+      page.text("2" + r, 275, y).text("3" + r, 305, y).text("4" + r, 375, y);
+      page.text("9" + r + "1.50", 450, y);
+    }
+    return page.horizontal(178, 50, 500);
+  }
+
+  @Test
+  void headingsAboveTheRulingsOfSpannersAreTheTables() {
+    PageBuilder page = new PageBuilder().bold();
+    page.text("Person", 50, 100).text("Post", 130, 100).text("Spring", 235, 100);
+    page.text("Summer", 335, 100).text("Paid", 450, 100).text("(crowns)", 450, 111);
+    Table table = table(watches(page));
+    assertThat(table.columns())
+        .extracting(Column::name)
+        .containsExactly(
+            "Person",
+            "Post",
+            "Spring / Day",
+            "Spring / Night",
+            "Summer / Day",
+            "Summer / Night",
+            "Paid (crowns)");
+    assertThat(table.warnings()).isEmpty();
+  }
+
+  @Test
+  void aLineThatReachesBeyondTheRulingsBelowItIsNoHeading() {
+    PageBuilder page = new PageBuilder().text("Watches kept by the harbour this spring", 50, 100);
+    Table table = table(watches(page));
+    assertThat(ReadTables.texts(table).get(0)).containsExactly("Day", "Night", "Day", "Night");
+    assertThat(table.headerRows()).isEqualTo(1);
+  }
+
+  @Test
+  void aRowOfDotsLeavesRowsOutAndRaisesNoDoubt() {
+    PageBuilder page = head("No.", "Work", "Hours");
+    for (int r = 0; r < 6; r++) {
+      row(page, 120 + 14 * r, "" + r, r % 3 == 2 ? "" : "Washing", r + ".5");
+    }
+    page.text("...", 50, 204);
+    row(page, 218, "40", "Painting", "9.5");
+    assertThat(table(page).warnings()).isEmpty();
+  }
+
+  /** Two tables laid over each other leave figures that nobody wrote. */
+  @Test
+  void charactersPrintedOverEachOtherAreTold() {
+    PageBuilder page = head("No.", "Work", "Hours");
+    for (int r = 0; r < 4; r++) {
+      row(page, 120 + 14 * r, "" + r, "Washing", "12." + r);
+    }
+    assertThat(table(page).warnings()).isEmpty();
+    page.text("64", 292, 134);
+    Table table = table(page);
+    assertThat(table.warnings())
+        .anyMatch(
+            w -> w.code() == WarningCode.OVERPRINTED_TEXT && w.message().contains("1 cell(s)"));
+    assertThat(table.confidence()).isLessThan(0.7);
   }
 }
