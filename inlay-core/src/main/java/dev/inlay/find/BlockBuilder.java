@@ -75,9 +75,15 @@ final class BlockBuilder {
     end = aboveSmallType(start, aboveNotes(start, end, own));
     List<TextLine> heads = turnedHeadings(box);
     start = Math.max(withHeadings(start, end, box, own, heads), Math.min(taken, start));
+    int spanned = start;
+    start = SpannersAbove.first(lines, start, box, rulings, measure.snap());
+    start = Math.max(start, Math.min(taken, spanned));
     List<PieceLine> block = withoutAsides(lines.subList(start, end));
     own = rulingsOf(around(block));
-    List<PieceLine> tabular = block.stream().filter(PieceLine::isTabular).toList();
+    // Spanners stand over the gutters between their columns and say nothing of them.
+    List<PieceLine> spanners = lines.subList(start, spanned);
+    List<PieceLine> tabular =
+        block.stream().filter(l -> l.isTabular() && !spanners.contains(l)).toList();
     // Between rulings lines of one row need not stand on common baselines.
     List<Interval> gutters =
         GutterFinder.find(isRuledInRows(block, tabular, own) ? block : tabular);
@@ -129,9 +135,6 @@ final class BlockBuilder {
       first--;
       // Headings may stand on several levels, each with its own rulings above it.
       reached = first == 0 ? List.of() : rulingsOf(box.union(lines.get(first - 1).box()));
-    }
-    if (first == start) {
-      first = SpannersAbove.first(lines, start, box, rulings, measure.snap());
     }
     if (first == start && isGroupHeadingAbove(start, end)) {
       boolean parted = isRuledBetween(lines.get(start - 1), lines.get(start), box, own);

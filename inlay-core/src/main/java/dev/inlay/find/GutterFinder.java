@@ -153,7 +153,9 @@ final class GutterFinder {
 
   /**
    * Where hardly a text begins between two gutters, they are one: long texts of the column before
-   * end there, or a heading of two words reaches into it. The wider one stays.
+   * end there, or a heading of two words reaches into it. So they are where each text that begins
+   * there reaches beyond the second: headings over figures that stand to the right. The wider one
+   * stays.
    */
   private void prune(List<Interval> gutters, Set<Interval> headed) {
     double least = lines.size() < 4 ? 1 : Math.max(2, LEAST_BEGINNING * lines.size());
@@ -164,10 +166,14 @@ final class GutterFinder {
       boolean last = i + 1 == gutters.size();
       double next = last ? Double.MAX_VALUE : gutters.get(i + 1).middle();
       int beginning = 0;
+      boolean anyWithin = false;
       for (PieceLine line : lines) {
-        beginning += beginsBetween(line, gutters.get(i).middle(), next) ? 1 : 0;
+        if (beginsBetween(line, gutters.get(i).middle(), next)) {
+          beginning++;
+          anyWithin = anyWithin || endOfText(line, gutters.get(i).middle()) <= next;
+        }
       }
-      if (beginning < least) {
+      if (beginning < least || !anyWithin) {
         boolean nextIsNarrower = !last && gutters.get(i + 1).length() < gutters.get(i).length();
         gutters.remove(nextIsNarrower ? i + 1 : i);
       }
@@ -187,6 +193,16 @@ final class GutterFinder {
       }
     }
     return false;
+  }
+
+  /** Where the words end that follow each other without a wide gap from a place on. */
+  private double endOfText(PieceLine line, double from) {
+    List<Word> words = line.words();
+    int last = WordOrder.firstFrom(words, from);
+    while (last + 1 < words.size() && !gaps.isWide(words.get(last), words.get(last + 1))) {
+      last++;
+    }
+    return words.get(last).box().right();
   }
 
   /**
