@@ -153,9 +153,8 @@ final class GutterFinder {
 
   /**
    * Where hardly a text begins between two gutters, they are one: long texts of the column before
-   * end there, or a heading of two words reaches into it. So they are where each text that begins
-   * there reaches beyond the second: headings over figures that stand to the right. The wider one
-   * stays.
+   * end there, or a heading of two words reaches into it. So they are where headings alone begin
+   * there and reach beyond the second, over figures that stand to the right. The wider one stays.
    */
   private void prune(List<Interval> gutters, Set<Interval> headed) {
     double least = lines.size() < 4 ? 1 : Math.max(2, LEAST_BEGINNING * lines.size());
@@ -166,14 +165,17 @@ final class GutterFinder {
       boolean last = i + 1 == gutters.size();
       double next = last ? Double.MAX_VALUE : gutters.get(i + 1).middle();
       int beginning = 0;
-      boolean anyWithin = false;
-      for (PieceLine line : lines) {
-        if (beginsBetween(line, gutters.get(i).middle(), next)) {
+      boolean allReachOver = true;
+      int lastOfThem = 0;
+      for (int l = 0; l < lines.size(); l++) {
+        if (beginsBetween(lines.get(l), gutters.get(i).middle(), next)) {
           beginning++;
-          anyWithin = anyWithin || endOfText(line, gutters.get(i).middle()) <= next;
+          lastOfThem = l;
+          allReachOver &= endOfText(lines.get(l), gutters.get(i).middle()) > next;
         }
       }
-      if (beginning < least || !anyWithin) {
+      boolean headingsOnly = lastOfThem < beginning && lines.size() > 2 * beginning;
+      if (beginning < least || headingsOnly && allReachOver) {
         boolean nextIsNarrower = !last && gutters.get(i + 1).length() < gutters.get(i).length();
         gutters.remove(nextIsNarrower ? i + 1 : i);
       }
