@@ -27,6 +27,12 @@ record HeaderLines(int count, boolean sure) {
   /** A column holds figures where this share of its texts does. */
   private static final double FIGURE_COLUMN = 0.6;
 
+  /** Marks for nothing may leave few figures in a column; most units stand over figures. */
+  private static final double UNITS_OVER_FIGURES = 0.6;
+
+  /** As {@code EUR/t (net)}; longer texts are no units. */
+  private static final int LONGEST_UNIT = 12;
+
   private static final Pattern YEAR = Pattern.compile("(19|20)\\d\\d([/–-]\\d{2,4})?\\*?");
 
   static HeaderLines of(List<LineCells> lines, List<Ruling> rulings, int columns) {
@@ -48,10 +54,10 @@ record HeaderLines(int count, boolean sure) {
       return new HeaderLines(0, true); // a heading of rows that the page begins with
     }
     if (ruled > 0 && ruled <= MOST && ruled < lines.size() && !likeBody) {
-      return new HeaderLines(ruled, true);
+      return new HeaderLines(withUnits(ruled, lines, figures), true);
     }
     if (bold > 0) {
-      return new HeaderLines(bold, true);
+      return new HeaderLines(withUnits(bold, lines, figures), true);
     }
     if (words == 0 && (headsByNumber(lines) || headsByYear(lines))) {
       return new HeaderLines(1, true);
@@ -64,6 +70,33 @@ record HeaderLines(int count, boolean sure) {
     }
     boolean figuresOnTop = lines.get(0).parts().stream().anyMatch(p -> Figures.isFigure(p.text()));
     return figuresOnTop ? new HeaderLines(0, true) : new HeaderLines(1, false);
+  }
+
+  /**
+   * The count with the line of units that follows the headings: words without a label, most over
+   * columns of figures. A ruling may part it from the headings.
+   */
+  private static int withUnits(int count, List<LineCells> lines, boolean[] figures) {
+    if (count >= lines.size() - 1) {
+      return count;
+    }
+    List<Part> parts = lines.get(count).parts();
+    boolean units =
+        parts.size() > 1
+            && parts.get(0).first() > 0
+            && parts.stream().allMatch(p -> !p.spans() && isUnit(p.text()));
+    long overFigures = parts.stream().filter(p -> figures[p.first()]).count();
+    return units && overFigures >= UNITS_OVER_FIGURES * parts.size() ? count + 1 : count;
+  }
+
+  private static boolean isUnit(String text) {
+    return !Figures.isFigure(text)
+        && text.length() <= LONGEST_UNIT
+        && text.codePoints().anyMatch(c -> Character.isLetter(c) || c == '%' || isCurrency(c));
+  }
+
+  private static boolean isCurrency(int c) {
+    return Character.getType(c) == Character.CURRENCY_SYMBOL;
   }
 
   /** Whether the first line's numbers follow each other by one, and the second's do not. */

@@ -171,6 +171,26 @@ class OfficePapersTest {
   }
 
   @Test
+  void unitsBelowTheRulingOfTheHeadingsBelongToThem() {
+    PageBuilder page = row(head("Quay", "Water", "Power"), 116, "", "m3", "kWh");
+    for (int r = 0; r < 4; r++) {
+      row(page, 130 + 14 * r, "Quay " + r, "41" + r, r == 2 ? "-" : "2,30" + r);
+    }
+    assertThat(table(page).columns())
+        .extracting(Column::name)
+        .containsExactly("Quay", "Water m3", "Power kWh");
+  }
+
+  @Test
+  void marksBelowTheHeadingsAreNoUnits() {
+    PageBuilder page = row(head("Quay", "Water", "Power"), 116, "", "-", "12");
+    for (int r = 0; r < 4; r++) {
+      row(page, 130 + 14 * r, "Quay " + r, "41" + r, "2,30" + r);
+    }
+    assertThat(table(page).headerRows()).isEqualTo(1);
+  }
+
+  @Test
   void aRowOfDotsLeavesRowsOutAndRaisesNoDoubt() {
     PageBuilder page = head("No.", "Work", "Hours");
     for (int r = 0; r < 6; r++) {
