@@ -18,13 +18,13 @@ final class FontCodes {
    * @param text its Unicode text, or {@link Glyph#UNKNOWN}
    * @param advance how far it moves on, in text space units
    */
-  record Character(String text, float advance) {}
+  record Sign(String text, float advance) {}
 
   private static final int SINGLE_BYTES = 256;
 
   private final FontShape shape;
-  private final Character[] ofBytes = new Character[SINGLE_BYTES];
-  private final Map<Integer, Character> others = new HashMap<>();
+  private final Sign[] ofBytes = new Sign[SINGLE_BYTES];
+  private final Map<Integer, Sign> others = new HashMap<>();
 
   FontCodes(PDFont font) {
     shape = FontShape.of(font);
@@ -40,15 +40,14 @@ final class FontCodes {
    * @param font the font of this object, which does not keep it
    * @throws IOException if the font cannot be read
    */
-  Character of(PDFont font, int code) throws IOException {
+  Sign of(PDFont font, int code) throws IOException {
     boolean single = code >= 0 && code < SINGLE_BYTES;
-    Character known = single ? ofBytes[code] : others.get(code);
+    Sign known = single ? ofBytes[code] : others.get(code);
     if (known != null) {
       return known;
     }
     String text = font.toUnicode(code);
-    Character asked =
-        new Character(text == null ? Glyph.UNKNOWN : text, font.getDisplacement(code).getX());
+    Sign asked = new Sign(text == null ? Glyph.UNKNOWN : text, font.getDisplacement(code).getX());
     if (single) {
       ofBytes[code] = asked;
     } else {

@@ -56,10 +56,10 @@ final class GlyphFrame {
   }
 
   /** The glyph of a character that begins at a place of user space. */
-  Glyph at(double userX, double userY, FontCodes.Character character) {
+  Glyph at(double userX, double userY, FontCodes.Sign sign) {
     Point2D.Double origin = space.point(userX, userY);
-    double endX = origin.x + character.advance() * rightX;
-    double endY = origin.y + character.advance() * rightY;
+    double endX = origin.x + sign.advance() * rightX;
+    double endY = origin.y + sign.advance() * rightY;
     Box box =
         Box.ofCorners(
             Math.min(origin.x, endX) + left,
@@ -67,7 +67,6 @@ final class GlyphFrame {
             Math.max(origin.x, endX) + right,
             Math.max(origin.y, endY) + bottom);
     boolean sideways = turn == Turn.UPWARDS || turn == Turn.DOWNWARDS;
-    return new Glyph(
-        character.text(), box, sideways ? origin.x : origin.y, size, turn, shape.face());
+    return new Glyph(sign.text(), box, sideways ? origin.x : origin.y, size, turn, shape.face());
   }
 }

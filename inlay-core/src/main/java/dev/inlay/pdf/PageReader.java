@@ -112,13 +112,13 @@ final class PageReader extends PDFGraphicsStreamEngine {
     ByteArrayInputStream in = new ByteArrayInputStream(string);
     for (int left = in.available(); left > 0; left = in.available()) {
       int code = font.readCode(in);
-      FontCodes.Character character = codes.of(font, code);
+      FontCodes.Sign sign = codes.of(font, code);
       float x = rise * line.getShearX() + line.getTranslateX();
       float y = rise * line.getScaleY() + line.getTranslateY();
-      show(frame.at(userX(toUser, x, y), userY(toUser, x, y), character));
+      show(frame.at(userX(toUser, x, y), userY(toUser, x, y), sign));
       boolean blank = code == ' ' && left - in.available() == 1;
       float gap = blank ? text.getWordSpacing() : 0;
-      line.translate((character.advance() * size + text.getCharacterSpacing() + gap) * scaling, 0);
+      line.translate((sign.advance() * size + text.getCharacterSpacing() + gap) * scaling, 0);
     }
   }
 
