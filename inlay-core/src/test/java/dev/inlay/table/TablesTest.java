@@ -161,7 +161,7 @@ class TablesTest {
 
   @Test
   void doubtLowersConfidence() {
-    PageBuilder page = page(1, 50, HEAD, ROWS).text("88", 127.5, 133);
+    PageBuilder page = page(1, 50, HEAD, ROWS).text("8", 127.5, 133);
     Table table = tables(page).get(0);
     assertThat(codes(table)).containsExactly(WarningCode.CUT_WORD);
     assertThat(table.confidence()).isLessThan(0.9);
