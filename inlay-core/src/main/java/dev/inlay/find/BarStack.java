@@ -30,16 +30,12 @@ record BarStack(double at, List<Glyph> glyphs) {
   private static final double NEXT_LINE = 1.8;
 
   static boolean isBar(Glyph glyph) {
-    return isOneOf(BARS, glyph.text());
+    return CharacterRules.isOneOf(BARS, glyph);
   }
 
   /** Whether a rule passes through it, as through a listing's plus sign. */
   static boolean isCrossing(Glyph glyph) {
-    return isOneOf(CROSSINGS, glyph.text()) || CharacterRules.isRule(glyph);
-  }
-
-  private static boolean isOneOf(String signs, String text) {
-    return text.length() == 1 && signs.indexOf(text.charAt(0)) >= 0;
+    return CharacterRules.isOneOf(CROSSINGS, glyph) || CharacterRules.isRule(glyph);
   }
 
   /** The stacks among bars, crossings and rule characters; a stack without any bar is none. */

@@ -76,8 +76,10 @@ final class BlockBuilder {
     List<TextLine> heads = turnedHeadings(box);
     start = Math.max(withHeadings(start, end, box, own, heads), Math.min(taken, start));
     int spanned = start;
-    start = SpannersAbove.first(lines, start, box, rulings, measure.snap());
-    start = Math.max(start, Math.min(taken, spanned));
+    start =
+        Math.max(
+            SpannersAbove.first(lines, start, box, rulings, measure.snap()),
+            Math.min(taken, start));
     List<PieceLine> block = withoutAsides(lines.subList(start, end));
     own = rulingsOf(around(block));
     // Spanners stand over the gutters between their columns and say nothing of them.

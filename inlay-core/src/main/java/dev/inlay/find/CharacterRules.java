@@ -30,7 +30,12 @@ final class CharacterRules {
 
   /** Whether a rule may consist of this character. */
   static boolean isRule(Glyph glyph) {
-    return glyph.text().length() == 1 && RULE.indexOf(glyph.text().charAt(0)) >= 0;
+    return isOneOf(RULE, glyph);
+  }
+
+  /** Whether a glyph stands for one of some characters. */
+  static boolean isOneOf(String signs, Glyph glyph) {
+    return glyph.text().length() == 1 && signs.indexOf(glyph.text().charAt(0)) >= 0;
   }
 
   /** Where a rule of this character lies, in points. */

@@ -139,12 +139,7 @@ final class PageReader extends PDFGraphicsStreamEngine {
   }
 
   private FontCodes codes(PDFont font) {
-    FontCodes codes = fonts.get(font);
-    if (codes == null) {
-      codes = new FontCodes(font);
-      fonts.put(font, codes);
-    }
-    return codes;
+    return fonts.computeIfAbsent(font, FontCodes::new);
   }
 
   private void show(Glyph glyph) {
