@@ -21,6 +21,7 @@ final class Accuracy {
   private final boolean verbose;
   private final Sum all = new Sum();
   private final Map<String, Sum> byTag = new TreeMap<>();
+  private final Map<String, Sum> byProducer = new TreeMap<>();
   private final Calibration calibration = new Calibration();
   private final LedgerCheck ledgers = new LedgerCheck();
 
@@ -57,17 +58,27 @@ final class Accuracy {
     }
     Sum sum = new Sum();
     for (Path truth : cases) {
-      CaseScore score = CaseScore.of(truth);
-      ledgers.add(CaseScore.pdfOf(truth));
+      CaseReading reading = CaseReading.of(truth);
+      CaseScore score = reading.score();
+      ledgers.add(reading.document());
       sum.add(score);
       all.add(score);
       calibration.add(score);
-      score.tags().forEach(tag -> byTag.computeIfAbsent(tag, t -> new Sum()).add(score));
+      addByKind(score);
       if (verbose) {
-        tell(score);
+        report(score);
       }
     }
     out.println(sum.line(String.valueOf(folder.getFileName())));
+  }
+
+  private void addByKind(CaseScore score) {
+    for (TableScore table : score.tables()) {
+      table.kinds().forEach(kind -> byTag.computeIfAbsent(kind, t -> new Sum()).add(table));
+    }
+    if (!score.producer().isEmpty()) {
+      byProducer.computeIfAbsent(score.producer(), p -> new Sum()).add(score);
+    }
   }
 
   private static List<Path> foldersIn(Path folder) throws IOException {
@@ -76,7 +87,7 @@ final class Accuracy {
     }
   }
 
-  private void tell(CaseScore score) {
+  private void report(CaseScore score) {
     if (score.extra() > 0) {
       out.println("  " + score.name() + ": " + score.extra() + " extra");
     }
@@ -101,13 +112,20 @@ final class Accuracy {
   private void close() {
     out.println(all.line("all"));
     out.println();
-    out.println("By tag: all tables of a case count under each of its tags");
-    byTag.entrySet().stream()
-        .sorted((a, b) -> Integer.compare(b.getValue().tables(), a.getValue().tables()))
-        .forEach(e -> out.println(e.getValue().line(e.getKey())));
+    out.println("By producer");
+    printMostFirst(byProducer);
+    out.println();
+    out.println("By kind: a table counts under each of its kinds");
+    printMostFirst(byTag);
     out.println();
     calibration.lines().forEach(out::println);
     out.println();
     out.println(ledgers.line());
+  }
+
+  private void printMostFirst(Map<String, Sum> sums) {
+    sums.entrySet().stream()
+        .sorted((a, b) -> Integer.compare(b.getValue().tables(), a.getValue().tables()))
+        .forEach(e -> out.println(e.getValue().line(e.getKey())));
   }
 }

@@ -4,11 +4,15 @@ import java.io.IOException;
 import java.util.Arrays;
 import java.util.List;
 
-/** Chooses what is measured: {@code accuracy FOLDER...} or {@code speed} with options of JMH. */
+/**
+ * Chooses what is measured: {@code accuracy FOLDER...}, {@code cases} against their expected
+ * states, or {@code speed} with options of JMH.
+ */
 public final class Bench {
 
   private static final String USE =
-      "use: accuracy [-v] FOLDER...   or: speed [options of JMH, as -p folder=PATH]";
+      "use: accuracy [-v] FOLDER...   or: cases [--record [--reason TEXT]] [FOLDER]"
+          + "   or: speed [options of JMH, as -p folder=PATH]";
 
   private Bench() {}
 
@@ -28,6 +32,11 @@ public final class Bench {
           throw new IllegalArgumentException(USE);
         }
         Accuracy.main(rest);
+      }
+      case "cases" -> {
+        if (!Cases.main(rest, System.out)) {
+          System.exit(1);
+        }
       }
       case "speed" -> org.openjdk.jmh.Main.main(rest);
       default -> throw new IllegalArgumentException(USE);

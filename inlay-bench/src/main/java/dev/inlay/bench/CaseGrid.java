@@ -1,15 +1,10 @@
 package dev.inlay.bench;
 
-import dev.inlay.table.RowKind;
-import dev.inlay.table.Table;
-import dev.inlay.table.TableCell;
-import dev.inlay.table.TableRow;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
@@ -91,20 +86,22 @@ final class CaseGrid {
     return new CaseGrid(cells, table.get("header_rows").asInt(), kinds);
   }
 
-  /** A table of a result. */
-  static CaseGrid ofResult(Table table) {
+  /** A table of a result, as {@code extract} writes it to JSON. */
+  static CaseGrid ofResult(JsonNode table) {
     List<Cell> cells = new ArrayList<>();
     List<String> kinds = new ArrayList<>();
-    for (int r = 0; r < table.rows().size(); r++) {
-      TableRow row = table.rows().get(r);
-      boolean sum = row.kind() == RowKind.SUBTOTAL || row.kind() == RowKind.TOTAL;
-      kinds.add(sum ? "total" : row.kind().name().toLowerCase(Locale.ROOT));
-      for (TableCell c : row.cells()) {
-        String text = ComparedText.of(c.text());
-        cells.add(new Cell(r, c.column(), c.columnSpan(), c.rowSpan(), text));
+    JsonNode rows = table.get("rows");
+    for (int r = 0; r < rows.size(); r++) {
+      String kind = rows.get(r).path("kind").asString("body");
+      kinds.add(kind.equals("subtotal") ? "total" : kind);
+      for (JsonNode c : rows.get(r).get("cells")) {
+        String text = ComparedText.of(c.path("text").asString(""));
+        int columnSpan = Math.max(1, c.path("columnSpan").asInt(1));
+        int rowSpan = Math.max(1, c.path("rowSpan").asInt(1));
+        cells.add(new Cell(r, c.get("column").asInt(), columnSpan, rowSpan, text));
       }
     }
-    return new CaseGrid(cells, table.headerRows(), kinds);
+    return new CaseGrid(cells, table.path("headerRows").asInt(), kinds);
   }
 
   int cellCount() {
@@ -198,18 +195,30 @@ final class CaseGrid {
   /** The texts of its group headings. */
   Tally<String> groups() {
     Tally<String> groups = new Tally<>();
+    rowsOf("group").forEach(r -> groups.add(String.join("", r)));
+    return groups;
+  }
+
+  /** Its rows that are printed sums, as texts from left to right. */
+  Tally<List<String>> sums() {
+    Tally<List<String>> sums = new Tally<>();
+    rowsOf("total").forEach(sums::add);
+    return sums;
+  }
+
+  private List<List<String>> rowsOf(String kind) {
+    List<List<String>> rows = new ArrayList<>();
     for (int r = 0; r < kinds.size(); r++) {
-      if (kinds.get(r).equals("group")) {
-        StringBuilder text = new StringBuilder();
-        Set<Cell> seen = new HashSet<>();
-        for (Cell cell : cells) {
-          if (cell.row() == r && seen.add(cell)) {
-            text.append(cell.text());
-          }
-        }
-        groups.add(text.toString());
+      if (kinds.get(r).equals(kind)) {
+        int row = r;
+        rows.add(
+            cells.stream()
+                .filter(c -> c.row() == row)
+                .sorted(Comparator.comparingInt(Cell::column).thenComparing(Cell::text))
+                .map(Cell::text)
+                .toList());
       }
     }
-    return groups;
+    return rows;
   }
 }

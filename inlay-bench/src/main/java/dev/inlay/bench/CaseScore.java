@@ -1,9 +1,5 @@
 package dev.inlay.bench;
 
-import dev.inlay.extract.DocumentTables;
-import dev.inlay.extract.Extractor;
-import dev.inlay.page.PageSelection;
-import dev.inlay.table.Table;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -13,25 +9,23 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * How one case came out.
  *
  * @param name of the case
- * @param tags kinds of difficulty
+ * @param producer the program that printed it, empty where the truth does not say
  * @param tables one score for each true table
  * @param extra how many tables the result has that are none
+ * @param extraUnflagged how many of those have no warning
  */
-record CaseScore(String name, List<String> tags, List<TableScore> tables, int extra) {
+record CaseScore(
+    String name, String producer, List<TableScore> tables, int extra, int extraUnflagged) {
 
-  private static final String ENDING = ".truth.json";
+  static final String ENDING = ".truth.json";
 
   /** Less of its text in common makes no table the counterpart of another. */
   private static final double LEAST_COMMON = 0.1;
-
-  /** Below this confidence a person is told to look at a table. */
-  private static final double SURE = 0.9;
 
   /** The cases of a folder: each a truth with the PDF beside it. */
   static List<Path> casesIn(Path folder) throws java.io.IOException {
@@ -40,55 +34,66 @@ record CaseScore(String name, List<String> tags, List<TableScore> tables, int ex
     }
   }
 
-  /**
-   * Extracts and scores a case.
-   *
-   * @param truth the path of its truth
-   */
-  static CaseScore of(Path truth) throws InterruptedException {
-    JsonNode json = JsonMapper.shared().readTree(truth.toFile());
-    Extractor extractor = new Extractor(PageSelection.ALL, "");
-    return of(nameOf(truth), json, extractor.extract(pdfOf(truth)));
-  }
-
   /** The PDF beside a truth. */
   static Path pdfOf(Path truth) {
     return truth.resolveSibling(nameOf(truth) + ".pdf");
   }
 
-  private static String nameOf(Path truth) {
+  /** The name of the case of a truth. */
+  static String nameOf(Path truth) {
     String file = truth.getFileName().toString();
     return file.substring(0, file.length() - ENDING.length());
   }
 
-  static CaseScore of(String name, JsonNode truth, DocumentTables result) {
+  /**
+   * Scores a result against a truth.
+   *
+   * @param name of the case
+   * @param truth as the format of cases says
+   * @param result a document as {@code extract} writes it to JSON
+   */
+  static CaseScore of(String name, JsonNode truth, JsonNode result) {
     List<CaseGrid> due = new ArrayList<>();
     truth.get("tables").forEach(t -> due.add(CaseGrid.ofTruth(t)));
-    List<CaseGrid> given = result.tables().stream().map(CaseGrid::ofResult).toList();
+    List<JsonNode> tables = new ArrayList<>();
+    result.path("tables").forEach(tables::add);
+    List<CaseGrid> given = tables.stream().map(CaseGrid::ofResult).toList();
     Map<Integer, Integer> pairs = pairs(due, given);
     List<TableScore> scores = new ArrayList<>();
     for (int i = 0; i < due.size(); i++) {
       Integer at = pairs.get(i);
-      Table table = at == null ? null : result.tables().get(at);
-      boolean flagged =
-          table == null
-              ? !result.problems().isEmpty()
-              : !table.warnings().isEmpty() || table.confidence() < SURE;
+      boolean flagged = at == null ? !result.path("problems").isEmpty() : isFlagged(tables.get(at));
       scores.add(
           TableScore.of(
+              kindsOf(truth, truth.get("tables").get(i)),
               due.get(i),
               at == null ? CaseGrid.NONE : given.get(at),
               at != null,
               flagged,
-              table == null ? 1 : table.confidence()));
+              at == null ? 1 : tables.get(at).path("confidence").asDouble(1)));
     }
     int extra = 0;
+    int extraUnflagged = 0;
     for (int i = 0; i < given.size(); i++) {
-      extra += !pairs.containsValue(i) && given.get(i).cellCount() > 1 ? 1 : 0;
+      if (!pairs.containsValue(i) && given.get(i).cellCount() > 1) {
+        extra++;
+        extraUnflagged += isFlagged(tables.get(i)) ? 0 : 1;
+      }
     }
-    List<String> tags = new ArrayList<>();
-    truth.path("tags").forEach(t -> tags.add(t.asString()));
-    return new CaseScore(name, tags, scores, extra);
+    String producer = truth.path("via").asString(truth.path("producer").asString(""));
+    return new CaseScore(name, producer, scores, extra, extraUnflagged);
+  }
+
+  private static boolean isFlagged(JsonNode table) {
+    return !table.path("warnings").isEmpty();
+  }
+
+  /** A table's own kinds of difficulty; those of its case where it has none of its own. */
+  private static List<String> kindsOf(JsonNode truth, JsonNode table) {
+    List<String> kinds = new ArrayList<>();
+    JsonNode tags = table.has("tags") ? table.get("tags") : truth.path("tags");
+    tags.forEach(t -> kinds.add(t.asString()));
+    return kinds;
   }
 
   /** Which table of the result stands for which true one: those with most text in common first. */

@@ -16,7 +16,7 @@ final class ComparedText {
         .replaceAll("[\\u2018\\u2019]", "'")
         .replaceAll("[\\u201C\\u201D]", "\"")
         .replaceAll("\\u2206", "\u0394")
-        .replaceAll("[\\s\\u00AD]+", "")
+        .replaceAll("(?U)[\\s\\u00AD]+", "")
         .replaceAll("\\.{4,}|\\u2026{2,}|\\u00B7{3,}", "")
         .replaceAll("(?<=\\p{L})-(?=\\p{L})", "");
   }

@@ -1,10 +1,7 @@
 package dev.inlay.bench;
 
 import dev.inlay.extract.DocumentTables;
-import dev.inlay.extract.Extractor;
 import dev.inlay.extract.PageLedger;
-import dev.inlay.page.PageSelection;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -14,12 +11,11 @@ final class LedgerCheck {
   private int pages;
   private final List<String> unbalanced = new ArrayList<>();
 
-  void add(Path pdf) throws InterruptedException {
-    DocumentTables document = new Extractor(PageSelection.ALL, "").extract(pdf);
+  void add(DocumentTables document) {
     for (PageLedger page : document.ledgers()) {
       pages++;
       if (!page.ledger().balances()) {
-        unbalanced.add(pdf.getFileName() + " page " + page.page());
+        unbalanced.add(document.fileName() + " page " + page.page());
       }
     }
   }

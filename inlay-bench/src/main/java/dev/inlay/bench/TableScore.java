@@ -5,20 +5,24 @@ import java.util.List;
 /**
  * How one true table came out.
  *
+ * @param kinds kinds of difficulty
  * @param found whether some table of the result stands for it
  * @param relations neighbour relations: right, in the truth, in the result
  * @param records body and total rows: right, in the truth, in the result
  * @param headings whether the headings over each column are right
  * @param groups whether the group headings are right
- * @param flagged whether the result tells a doubt about it
+ * @param sums printed sums reported as such: right, in the truth, in the result
+ * @param flagged whether the result has a warning for it
  * @param confidence of the result, 1 where there is none
  */
 record TableScore(
+    List<String> kinds,
     boolean found,
     Counts relations,
     Counts records,
     boolean headings,
     boolean groups,
+    Counts sums,
     boolean flagged,
     double confidence) {
 
@@ -42,7 +46,14 @@ record TableScore(
   }
 
   static TableScore of(
-      CaseGrid truth, CaseGrid result, boolean found, boolean flagged, double confidence) {
+      List<String> kinds,
+      CaseGrid truth,
+      CaseGrid result,
+      boolean found,
+      boolean flagged,
+      double confidence) {
+    Tally<List<String>> dueSums = truth.sums();
+    Tally<List<String>> givenSums = result.sums();
     Tally<List<String>> due = truth.relations();
     Tally<List<String>> given = result.relations();
     List<CaseGrid.Reading> dueRecords = truth.records();
@@ -52,11 +63,13 @@ record TableScore(
             ? truth.headings().equals(result.headings())
             : result.headerRows() == 0;
     return new TableScore(
+        kinds,
         found,
         new Counts(due.common(given), due.size(), given.size()),
         new Counts(matching(dueRecords, givenRecords), dueRecords.size(), givenRecords.size()),
         headings,
         truth.groups().equals(result.groups()),
+        new Counts(dueSums.common(givenSums), dueSums.size(), givenSums.size()),
         flagged,
         confidence);
   }

@@ -36,8 +36,9 @@ class AccuracyTest {
     }
     LedgerCheck ledgers = new LedgerCheck();
     for (Path truth : CaseScore.casesIn(folder)) {
-      ledgers.add(CaseScore.pdfOf(truth));
-      CaseScore score = CaseScore.of(truth);
+      CaseReading reading = CaseReading.of(truth);
+      ledgers.add(reading.document());
+      CaseScore score = reading.score();
       sum.add(score);
       assertThat(score.extra()).as(score.name()).isZero();
       assertThat(score.tables()).as(score.name()).allMatch(TableScore::perfect);
@@ -58,8 +59,9 @@ class AccuracyTest {
     Files.write(pdf, bulletin.pdf());
     DocumentTables result = new Extractor(PageSelection.ALL, "").extract(pdf);
     JsonNode truth = JsonMapper.shared().readTree(TRUTH.formatted("48"));
-    CaseScore score = CaseScore.of("landings", truth, result);
+    CaseScore score = CaseScore.of("landings", truth, CaseReading.asJson(result));
     assertThat(score.extra()).isEqualTo(1);
+    assertThat(score.extraUnflagged()).isEqualTo(1);
     assertThat(score.tables()).hasSize(1);
     TableScore table = score.tables().get(0);
     assertThat(table.found()).isTrue();
@@ -73,9 +75,9 @@ class AccuracyTest {
     Path pdf = folder.resolve("missing.pdf");
     DocumentTables result = new Extractor(PageSelection.ALL, "").extract(pdf);
     JsonNode truth = JsonMapper.shared().readTree(TRUTH.formatted("47"));
-    TableScore table = CaseScore.of("missing", truth, result).tables().get(0);
+    TableScore table = CaseScore.of("missing", truth, CaseReading.asJson(result)).tables().get(0);
     assertThat(table.found()).isFalse();
-    assertThat(table.flagged()).isTrue(); // the file's problem is told
+    assertThat(table.flagged()).isTrue(); // the file's problem is reported
     assertThat(table.perfect()).isFalse();
   }
 
@@ -92,7 +94,7 @@ class AccuracyTest {
     Path pdf = folder.resolve("none.pdf");
     DocumentTables result = new Extractor(PageSelection.ALL, "").extract(pdf);
     JsonNode truth = JsonMapper.shared().readTree(TRUTH.formatted("47"));
-    calibration.add(CaseScore.of("none", truth, result));
+    calibration.add(CaseScore.of("none", truth, CaseReading.asJson(result)));
     assertThat(calibration.lines()).hasSize(5).allMatch(l -> l.contains("0 tables"));
   }
 }
