@@ -12,6 +12,7 @@ public final class Bench {
 
   private static final String USE =
       "use: accuracy [-v] FOLDER...   or: cases [--record [--reason TEXT]] [FOLDER]"
+          + "   or: train WEIGHTS FOLDER..."
           + "   or: speed [options of JMH, as -p folder=PATH]";
 
   private Bench() {}
@@ -38,6 +39,7 @@ public final class Bench {
           System.exit(1);
         }
       }
+      case "train" -> RoleTraining.main(rest, System.out);
       case "speed" -> org.openjdk.jmh.Main.main(rest);
       default -> throw new IllegalArgumentException(USE);
     }

@@ -17,7 +17,7 @@ import java.util.Set;
  * by chance in a few lines, never in many. Where texts keep to the edge of a strip, few lines
  * suffice.
  */
-final class GutterFinder {
+public final class GutterFinder {
 
   /** The least width of a gutter in few lines and in many, in type sizes. */
   private static final double WIDE = 0.8;
@@ -80,7 +80,7 @@ final class GutterFinder {
    * @param tabular the lines that have several pieces
    * @return from left to right, in points
    */
-  static List<Interval> find(List<PieceLine> tabular) {
+  public static List<Interval> find(List<PieceLine> tabular) {
     return tabular.isEmpty() ? List.of() : new GutterFinder(withoutLabelledSums(tabular)).gutters();
   }
 
@@ -88,7 +88,7 @@ final class GutterFinder {
    * The strip that comes nearest to being one more gutter: clear in every line, more than a space
    * in most, and yet a little too narrow for so few lines.
    */
-  static Optional<Interval> rival(List<PieceLine> tabular, List<Interval> gutters) {
+  public static Optional<Interval> rival(List<PieceLine> tabular, List<Interval> gutters) {
     List<PieceLine> lines = withoutLabelledSums(tabular);
     return lines.size() < LEAST_RIVAL_LINES
         ? Optional.empty()

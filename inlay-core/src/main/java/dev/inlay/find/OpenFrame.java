@@ -17,6 +17,7 @@ import java.util.Optional;
  * @param given whether a person gave the gutters
  * @param rival a white strip that is nearly a gutter: read with it, the page would be explained
  *     almost as well
+ * @param roles what each line is to the table; empty where that is not known
  */
 public record OpenFrame(
     Frame frame,
@@ -24,20 +25,42 @@ public record OpenFrame(
     List<TextLine> turnedHeadings,
     List<Interval> gutters,
     boolean given,
-    Optional<Interval> rival) {
+    Optional<Interval> rival,
+    List<LineRole> roles) {
 
   /** Keeps copies that cannot change. */
   public OpenFrame {
     lines = List.copyOf(lines);
     turnedHeadings = List.copyOf(turnedHeadings);
     gutters = List.copyOf(gutters);
+    roles = List.copyOf(roles);
+  }
+
+  /** A frame of which no line's role is known. */
+  public OpenFrame(
+      Frame frame,
+      List<PieceLine> lines,
+      List<TextLine> turnedHeadings,
+      List<Interval> gutters,
+      boolean given,
+      Optional<Interval> rival) {
+    this(frame, lines, turnedHeadings, gutters, given, rival, List.of());
+  }
+
+  /** How many lines at the top are known to hold column headings. */
+  public int headerLines() {
+    int count = 0;
+    while (count < roles.size() && roles.get(count) == LineRole.HEADER) {
+      count++;
+    }
+    return count;
   }
 
   /** The same with one gutter less: the columns beside it are one. */
   public OpenFrame withoutGutter(int number) {
     List<Interval> left = new ArrayList<>(gutters);
     left.remove(number);
-    return new OpenFrame(frame, lines, turnedHeadings, left, given, rival);
+    return new OpenFrame(frame, lines, turnedHeadings, left, given, rival, roles);
   }
 
   /**

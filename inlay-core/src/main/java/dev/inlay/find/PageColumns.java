@@ -13,7 +13,7 @@ import java.util.List;
  * <p>Two things give such a page away: running text that fills both sides of a white strip, or
  * lines on both sides that do not stand on common baselines, as those of one table do.
  */
-final class PageColumns {
+public final class PageColumns {
 
   private final List<TextLine> lines;
   private final List<Ruling> rulings;
@@ -34,7 +34,7 @@ final class PageColumns {
    *     columns, on both sides of its strip, and below it; lines that cross a strip over the whole
    *     page stay whole, with the left ones
    */
-  static List<List<TextLine>> part(List<TextLine> lines, List<Ruling> rulings) {
+  public static List<List<TextLine>> part(List<TextLine> lines, List<Ruling> rulings) {
     return new PageColumns(lines, rulings).parted();
   }
 

@@ -39,7 +39,7 @@ public record PieceLine(TextLine line, List<Word> words, List<Piece> pieces, boo
   }
 
   /** The line's pieces, or nothing where it holds no text. */
-  static List<PieceLine> of(List<TextLine> lines) {
+  public static List<PieceLine> of(List<TextLine> lines) {
     List<PieceLine> result = new ArrayList<>();
     Set<Word> bars = StackedBars.in(lines);
     for (TextLine line : lines) {

@@ -1,5 +1,6 @@
 package dev.inlay.find;
 
+import dev.inlay.find.Ruling.Kind;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.Fill;
@@ -17,6 +18,9 @@ public final class RulingFinder {
 
   /** A thin box is a line only where it is clearly longer than thick; else it is a dot. */
   private static final double LINE_SHAPE = 2;
+
+  /** A shade edge is drawn where a ruling covers this share of it. */
+  private static final double DRAWN_SHARE = 0.5;
 
   private final PageMeasure measure;
 
@@ -59,10 +63,10 @@ public final class RulingFinder {
       addThin(box, pieces);
       return;
     }
-    pieces.add(new Ruling(true, box.top(), box.horizontal()));
-    pieces.add(new Ruling(true, box.bottom(), box.horizontal()));
-    pieces.add(new Ruling(false, box.left(), box.vertical()));
-    pieces.add(new Ruling(false, box.right(), box.vertical()));
+    pieces.add(new Ruling(true, box.top(), box.horizontal(), Kind.SHADE_EDGE));
+    pieces.add(new Ruling(true, box.bottom(), box.horizontal(), Kind.SHADE_EDGE));
+    pieces.add(new Ruling(false, box.left(), box.vertical(), Kind.SHADE_EDGE));
+    pieces.add(new Ruling(false, box.right(), box.vertical(), Kind.SHADE_EDGE));
   }
 
   /** Adds a box as a line along its middle, if it is thin; some programs draw lines as pictures. */
@@ -77,11 +81,30 @@ public final class RulingFinder {
     }
   }
 
-  /** Joins pieces of one direction that lie in one line and touch, and leaves out short results. */
+  /** The rulings of one direction, and the shade edges along which none is drawn. */
   private List<Ruling> join(List<Ruling> pieces, boolean horizontal) {
+    List<Ruling> drawn = join(pieces, horizontal, Kind.DRAWN);
+    List<Ruling> all = new ArrayList<>(drawn);
+    for (Ruling edge : join(pieces, horizontal, Kind.SHADE_EDGE)) {
+      if (drawn.stream().noneMatch(d -> isAlong(d, edge))) {
+        all.add(edge);
+      }
+    }
+    all.sort(Comparator.comparingDouble(Ruling::at));
+    return all;
+  }
+
+  /** Whether a ruling is drawn over most of a shade edge. */
+  private boolean isAlong(Ruling drawn, Ruling edge) {
+    return Math.abs(drawn.at() - edge.at()) <= measure.lineThickness()
+        && drawn.extent().overlap(edge.extent()) >= DRAWN_SHARE * edge.extent().length();
+  }
+
+  /** Joins pieces of one kind that lie in one line and touch, and leaves out short results. */
+  private List<Ruling> join(List<Ruling> pieces, boolean horizontal, Kind kind) {
     List<Ruling> sorted = new ArrayList<>();
     for (Ruling piece : pieces) {
-      if (piece.horizontal() == horizontal) {
+      if (piece.horizontal() == horizontal && piece.kind() == kind) {
         sorted.add(piece);
       }
     }
@@ -105,7 +128,7 @@ public final class RulingFinder {
     Interval extent = null;
     for (Ruling piece : pieces) {
       if (extent != null && !extent.touches(piece.extent(), measure.dashGap())) {
-        addIfLong(piece.horizontal(), weightedAt / weight, extent, joined);
+        addIfLong(piece, weightedAt / weight, extent, joined);
         extent = null;
         weight = 0;
         weightedAt = 0;
@@ -117,13 +140,13 @@ public final class RulingFinder {
       weightedAt += share * piece.at();
     }
     if (extent != null) {
-      addIfLong(pieces.get(0).horizontal(), weightedAt / weight, extent, joined);
+      addIfLong(pieces.get(0), weightedAt / weight, extent, joined);
     }
   }
 
-  private void addIfLong(boolean horizontal, double at, Interval extent, List<Ruling> joined) {
+  private void addIfLong(Ruling one, double at, Interval extent, List<Ruling> joined) {
     if (extent.length() >= measure.shortestRuling()) {
-      joined.add(new Ruling(horizontal, at, extent));
+      joined.add(new Ruling(one.horizontal(), at, extent, one.kind()));
     }
   }
 }

@@ -16,7 +16,7 @@ import java.util.regex.Pattern;
  * line to its last, they end at different lines, and the white between them is wider than inside
  * them. Lists printed in repeats under one heading are one table as printed, and stay so.
  */
-final class SideBySide {
+public final class SideBySide {
 
   /** The white between two tables is at least this many times as wide as the gutters in them. */
   private static final double WIDER = 1.5;
@@ -43,7 +43,7 @@ final class SideBySide {
    *
    * @return the lines of each from left to right; empty where the frame holds one table
    */
-  static List<List<TextLine>> part(OpenFrame frame) {
+  public static List<List<TextLine>> part(OpenFrame frame) {
     List<Interval> between = widestGutters(frame);
     if (between.isEmpty() || between.stream().anyMatch(b -> isBridged(b, frame))) {
       return List.of();
@@ -82,7 +82,7 @@ final class SideBySide {
    * @param lines those around it, from top to bottom
    * @return the lines of each from left to right; empty where there are no such titles
    */
-  static List<List<TextLine>> partUnderTitles(OpenFrame frame, List<PieceLine> lines) {
+  public static List<List<TextLine>> partUnderTitles(OpenFrame frame, List<PieceLine> lines) {
     PieceLine first = frame.lines().get(0);
     double reach = TITLE_REACH * first.line().size();
     Optional<PieceLine> titles =

@@ -3,6 +3,7 @@ package dev.inlay.grid;
 import dev.inlay.find.Frame;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.Set;
 
 /**
  * The rows and columns of one frame.
@@ -14,6 +15,7 @@ import java.util.OptionalInt;
  *     twice, and empty ones may be left out
  * @param isClosed whether every cell is boxed by rulings
  * @param headerRows how many rows at the top are header, where the lines themselves told it
+ * @param groupRows the numbers of rows that head the rows below them, where the lines told it
  * @param warnings what is doubtful about it
  */
 public record Grid(
@@ -23,6 +25,7 @@ public record Grid(
     List<List<Cell>> rows,
     boolean isClosed,
     OptionalInt headerRows,
+    Set<Integer> groupRows,
     List<Warning> warnings) {
 
   /** Keeps copies that cannot change. */
@@ -30,7 +33,26 @@ public record Grid(
     columnEdges = List.copyOf(columnEdges);
     rowEdges = List.copyOf(rowEdges);
     rows = rows.stream().map(List::copyOf).toList();
+    groupRows = Set.copyOf(groupRows);
     warnings = List.copyOf(warnings);
+  }
+
+  /** A grid of which no row is known to head others. */
+  public Grid(
+      Frame frame,
+      List<Double> columnEdges,
+      List<Double> rowEdges,
+      List<List<Cell>> rows,
+      boolean isClosed,
+      OptionalInt headerRows,
+      List<Warning> warnings) {
+    this(frame, columnEdges, rowEdges, rows, isClosed, headerRows, Set.of(), warnings);
+  }
+
+  /** The same, with what its lines tell of its rows. */
+  public Grid withRows(OptionalInt header, Set<Integer> groups) {
+    return new Grid(
+        frame, columnEdges, rowEdges, rows, isClosed, header, groups, warnings);
   }
 
   /** How many columns it has. */

@@ -180,6 +180,9 @@ public final class GridBuilder {
   }
 
   private void warnIfCrowded(List<Cell> row) {
+    if (row.isEmpty()) {
+      return; // every cell over it begins further up
+    }
     int most = row.stream().mapToInt(Cell::lines).max().orElse(0);
     List<Cell> lists = row.stream().filter(GridBuilder::isListOfFigures).toList();
     boolean figures = !lists.isEmpty();

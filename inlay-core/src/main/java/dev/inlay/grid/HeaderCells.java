@@ -1,13 +1,14 @@
 package dev.inlay.grid;
 
+import dev.inlay.find.Piece;
+import dev.inlay.find.PieceLine;
 import dev.inlay.find.Ruling;
-import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
-import dev.inlay.grid.LineCells.Part;
+import dev.inlay.grid.HeadingLine.Placed;
+import dev.inlay.page.Glyph;
 import dev.inlay.page.TextLine;
 import dev.inlay.page.Word;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -16,22 +17,17 @@ import java.util.List;
  */
 final class HeaderCells {
 
-  /** A spanner's own ruling lies at most this many type sizes below its baseline. */
-  private static final double RULE_BELOW = 1.2;
-
-  /** A spanner stands over the middle of its ruling, give or take this share of its length. */
-  private static final double CENTRED = 0.15;
-
-  /** A ruling stands over a column where it covers this share of it. */
-  private static final double COVERED = 0.4;
-
   /** A ruling over this share of the table's width parts rows, and tells no spanner. */
   private static final double WHOLE = 0.95;
 
-  /**
-   * A run of columns must fit a heading's middle better by this many type sizes to take it over.
-   */
-  private static final double CLEARLY_NEARER = 0.6;
+  /** The lines of a heading stand at most this many type sizes above its ruling. */
+  private static final double ABOVE_RULING = 2.8;
+
+  /** An ordinary space, in type sizes. */
+  private static final double ORDINARY_SPACE = 0.28;
+
+  /** In type of even width all characters are as wide, within so many points. */
+  private static final double SAME_WIDTH = 0.1;
 
   /**
    * A heading.
@@ -63,49 +59,98 @@ final class HeaderCells {
   }
 
   private final List<Draft> drafts = new ArrayList<>();
-  private final List<Interval> columns;
-  private final List<Interval> texts;
-  private final List<Ruling> rulings;
   private int levels;
 
   /**
    * Places the headings.
    *
-   * @param lines those of the header
+   * @param lines those of the header, from top to bottom
    * @param turned headings turned by a quarter; each stands over one column
    * @param columns the stretches between boundaries
    * @param texts the stretches that the texts of each column fill
    * @param rulings those that cross the frame
    */
   HeaderCells(
-      List<LineCells> lines,
+      List<PieceLine> lines,
       List<TextLine> turned,
       List<Interval> columns,
       List<Interval> texts,
       List<Ruling> rulings) {
-    this.columns = columns;
-    this.texts = texts;
-    this.rulings = rulings;
+    HeadingColumns headed = new HeadingColumns(columns, texts);
+    double whole = columns.get(columns.size() - 1).to() - columns.get(0).from();
+    List<Ruling> parts =
+        rulings.stream()
+            .filter(r -> r.extent().length() < WHOLE * whole && isBelowOneText(r, lines))
+            .toList();
+    List<List<Placed>> placed = new ArrayList<>();
+    for (TextLine line : turned) {
+      int at = headed.at(line.box().centreX());
+      headed.add(line.box().horizontal(), line.text(), 0, at, at);
+    }
+    for (PieceLine line : lines) {
+      line.pieces().forEach(p -> headed.noteTextAt(p.box().centreX()));
+    }
+    for (int i = lines.size() - 1; i >= 0; i--) {
+      List<Placed> own = HeadingLine.place(lines.get(i), headed, parts, space(lines.get(i)));
+      for (Placed one : own) {
+        Interval extent = Piece.around(one.words()).horizontal();
+        double firstWord = one.words().get(0).box().width();
+        headed.add(extent, text(one.words()), firstWord, one.first(), one.last());
+      }
+      placed.add(0, own);
+    }
     Draft[] open = new Draft[columns.size()];
     for (TextLine line : turned) {
-      int at = columnAt(line.box().centreX());
-      Interval column = new Interval(at, at);
-      place(new Part(line.words(), at, at), column, open);
+      int at = headed.at(line.box().centreX());
+      place(new Placed(line.words(), at, at), open);
     }
-    for (int i = 0; i < lines.size(); i++) {
-      for (Part part : lines.get(i).parts()) {
-        place(part, reach(part, lines, i), open);
-      }
-    }
+    placed.forEach(line -> line.forEach(one -> place(one, open)));
     for (Draft draft : drafts) {
       levels = Math.max(levels, draft.level + 1);
     }
   }
 
-  /** Adds a part to the heading of the same reach above it, or begins a heading below those. */
-  private void place(Part part, Interval reach, Draft[] open) {
-    int first = (int) reach.from();
-    int last = (int) reach.to();
+  /** Whether only one text stands right above a ruling: then it may be its spanner. */
+  private static boolean isBelowOneText(Ruling ruling, List<PieceLine> lines) {
+    Interval over = null;
+    for (PieceLine line : lines) {
+      double above = ruling.at() - line.line().baseline();
+      for (Piece piece : line.pieces()) {
+        Interval extent = piece.box().horizontal();
+        boolean near = above > 0 && above < ABOVE_RULING * line.line().size();
+        if (near && ruling.extent().overlap(extent) > extent.length() / 2) {
+          if (over != null && over.overlap(extent) <= 0) {
+            return false;
+          }
+          over = over == null ? extent : over.union(extent);
+        }
+      }
+    }
+    return over != null;
+  }
+
+  private static String text(List<Word> words) {
+    return String.join(" ", words.stream().map(Word::text).toList());
+  }
+
+  /** The width of an ordinary space in the type of a line, in points. */
+  private static double space(PieceLine line) {
+    double least = Double.MAX_VALUE;
+    double most = 0;
+    for (Word word : line.words()) {
+      for (Glyph glyph : word.glyphs()) {
+        least = Math.min(least, glyph.box().width());
+        most = Math.max(most, glyph.box().width());
+      }
+    }
+    boolean even = most - least < SAME_WIDTH && line.words().size() > 1;
+    return even ? most : ORDINARY_SPACE * line.line().size();
+  }
+
+  /** Adds a heading to the one of the same reach above it, or begins one below those. */
+  private void place(Placed part, Draft[] open) {
+    int first = part.first();
+    int last = part.last();
     Draft above = open[first];
     boolean same = above != null && above.first == first && above.last == last;
     if (!same) {
@@ -121,109 +166,6 @@ final class HeaderCells {
       above = fresh;
     }
     above.words.addAll(part.words());
-  }
-
-  /** The columns that a part stands over, as numbers from 0. */
-  private Interval reach(Part part, List<LineCells> lines, int line) {
-    LineCells own = lines.get(line);
-    Ruling below = rulingBelow(part, own);
-    if (below != null) {
-      Interval over = columnsOver(below.extent());
-      List<Part> beside =
-          own.parts().stream()
-              .filter(p -> p.box().horizontal().overlap(below.extent()) > 0)
-              .toList();
-      boolean centred =
-          Math.abs(below.extent().middle() - part.box().centreX())
-              < CENTRED * below.extent().length();
-      if (over != null && beside.size() == 1 && centred) {
-        return over;
-      }
-      if (over != null && beside.size() > 1 && over.length() + 1 > beside.size()) {
-        return HeadingShares.of(over, beside, this::offCentre).get(beside.indexOf(part));
-      }
-    }
-    return centredReach(part, lines, line);
-  }
-
-  /**
-   * The columns that a heading is centred over: of all runs of columns that hold no other heading
-   * of its line and have headings below, the one whose middle is nearest.
-   */
-  private Interval centredReach(Part part, List<LineCells> lines, int line) {
-    boolean[] free = new boolean[columns.size()];
-    for (LineCells below : lines.subList(line + 1, lines.size())) {
-      for (Part p : below.parts()) {
-        Arrays.fill(free, p.first(), p.last() + 1, true);
-      }
-    }
-    for (Part p : lines.get(line).parts()) {
-      if (p != part) {
-        Arrays.fill(free, p.first(), p.last() + 1, false);
-      }
-    }
-    Interval best = new Interval(part.first(), part.last());
-    double nearest = offCentre(best, part) - CLEARLY_NEARER * line(lines, line);
-    for (int first = part.first(); first >= 0 && (first == part.first() || free[first]); first--) {
-      int last = part.last();
-      for (; last < columns.size() && (last == part.last() || free[last]); last++) {
-        Interval run = new Interval(first, last);
-        boolean headed = first == last || free[part.first()];
-        if (headed && offCentre(run, part) < nearest) {
-          nearest = offCentre(run, part);
-          best = run;
-        }
-      }
-    }
-    return best;
-  }
-
-  private static double line(List<LineCells> lines, int line) {
-    return lines.get(line).line().line().size();
-  }
-
-  private double offCentre(Interval run, Part part) {
-    double from = texts.get((int) run.from()).from();
-    double to = texts.get((int) run.to()).to();
-    return Math.abs((from + to) / 2 - part.box().centreX());
-  }
-
-  /** The ruling right below a part that is at least as wide as it and not the header's own. */
-  private Ruling rulingBelow(Part part, LineCells line) {
-    Box box = part.box();
-    double baseline = line.line().line().baseline();
-    double whole = columns.get(columns.size() - 1).to() - columns.get(0).from();
-    for (Ruling ruling : rulings) {
-      boolean below =
-          ruling.at() > baseline && ruling.at() - baseline < RULE_BELOW * line.line().line().size();
-      boolean own =
-          ruling.extent().from() <= box.left() + 1 && ruling.extent().to() >= box.right() - 1;
-      if (below && own && ruling.extent().length() < WHOLE * whole) {
-        return ruling;
-      }
-    }
-    return null;
-  }
-
-  private Interval columnsOver(Interval extent) {
-    int first = -1;
-    int last = -1;
-    for (int c = 0; c < columns.size(); c++) {
-      Interval column = columns.get(c);
-      if (extent.overlap(column) > COVERED * Math.min(column.length(), extent.length())) {
-        first = first < 0 ? c : first;
-        last = c;
-      }
-    }
-    return first < 0 || last == first ? null : new Interval(first, last);
-  }
-
-  private int columnAt(double x) {
-    int column = 0;
-    while (column < columns.size() - 1 && x > columns.get(column).to()) {
-      column++;
-    }
-    return column;
   }
 
   /** How many rows the header has. */

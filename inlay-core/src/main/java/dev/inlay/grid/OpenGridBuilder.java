@@ -1,6 +1,7 @@
 package dev.inlay.grid;
 
 import dev.inlay.find.Frame;
+import dev.inlay.find.LineRole;
 import dev.inlay.find.OpenFrame;
 import dev.inlay.find.Piece;
 import dev.inlay.geom.Box;
@@ -56,8 +57,31 @@ public final class OpenGridBuilder {
   /** Builds the grid of a frame. */
   public static Grid build(OpenFrame open) {
     OpenGridBuilder builder = new OpenGridBuilder(open);
-    OptionalInt stray = builder.strayHeading();
-    return stray.isPresent() ? build(open.withoutGutter(stray.getAsInt())) : builder.build();
+    OptionalInt needless = builder.strayHeading();
+    if (needless.isEmpty() && !open.given()) {
+      needless = builder.needlessGutter();
+    }
+    return needless.isPresent() ? build(open.withoutGutter(needless.getAsInt())) : builder.build();
+  }
+
+  private OptionalInt needlessGutter() {
+    int header = headerLines().count();
+    if (header == lines.size()) {
+      return OptionalInt.empty();
+    }
+    List<HeaderCells.Head> heads = headerCells(header).heads();
+    boolean[] headed = NeedlessGutter.headed(heads, columns.size());
+    double[] gaps = NeedlessGutter.gaps(heads, columns.size());
+    return new NeedlessGutter(lines.subList(header, lines.size()), columns, headed, gaps).find();
+  }
+
+  private HeaderCells headerCells(int header) {
+    return new HeaderCells(
+        open.lines().subList(0, header),
+        open.turnedHeadings(),
+        columns,
+        textStretches(header),
+        open.frame().horizontals());
   }
 
   /**
@@ -96,7 +120,10 @@ public final class OpenGridBuilder {
   }
 
   private HeaderLines headerLines() {
-    HeaderLines told = HeaderLines.of(lines, open.frame().horizontals(), columns.size());
+    HeaderLines told =
+        open.roles().isEmpty()
+            ? HeaderLines.of(lines, open.frame().horizontals(), columns.size())
+            : new HeaderLines(open.headerLines(), true);
     if (open.turnedHeadings().isEmpty()) {
       return told;
     }
@@ -112,19 +139,15 @@ public final class OpenGridBuilder {
     Box box = open.frame().box();
     rowEdges.add(box.top());
     List<LineCells> headerLines = lines.subList(0, header.count());
-    HeaderCells heads =
-        new HeaderCells(
-            headerLines,
-            open.turnedHeadings(),
-            columns,
-            textStretches(),
-            open.frame().horizontals());
+    HeaderCells heads = headerCells(header.count());
     int headerRows = heads.levels();
     addHeader(heads, headerRows, headerLines);
-    RowJoiner joiner =
-        new RowJoiner(lines.subList(header.count(), lines.size()), columns, open.frame());
-    for (List<LineCells> row : joiner.rows()) {
-      addRow(row);
+    if (open.roles().isEmpty()) {
+      RowJoiner joiner =
+          new RowJoiner(lines.subList(header.count(), lines.size()), columns, open.frame());
+      joiner.rows().forEach(this::addRow);
+    } else {
+      addRowsByRole(header.count());
     }
     rowEdges.set(rowEdges.size() - 1, box.bottom());
     MergedLabels.merge(rows, headerRows, rowBaselines, columns, open.frame().horizontals());
@@ -144,12 +167,55 @@ public final class OpenGridBuilder {
         open.frame(), columnEdges, rowEdges, rows, false, OptionalInt.of(headerRows), warnings);
   }
 
+  /** Adds the rows that the roles of the lines tell apart. */
+  private void addRowsByRole(int from) {
+    List<LineCells> row = new ArrayList<>();
+    LineRole kind = LineRole.OUTSIDE;
+    for (int i = from; i < lines.size(); i++) {
+      LineRole role = open.roles().get(i);
+      boolean goesOn = role == LineRole.GOES_ON || role == LineRole.NOTE && kind == role;
+      if (!goesOn && !row.isEmpty()) {
+        addRow(row, kind);
+        row = new ArrayList<>();
+      }
+      kind = goesOn && !row.isEmpty() ? kind : role;
+      row.add(lines.get(i));
+    }
+    if (!row.isEmpty()) {
+      addRow(row, kind);
+    }
+  }
+
+  private void addRow(List<LineCells> joined, LineRole role) {
+    if (role == LineRole.GROUP || role == LineRole.NOTE) {
+      addWholeRow(joined);
+    } else {
+      addRow(joined);
+    }
+  }
+
+  /** Adds a row of one cell over all columns. */
+  private void addWholeRow(List<LineCells> joined) {
+    List<Word> words = new ArrayList<>();
+    joined.forEach(l -> words.addAll(wordsOf(l)));
+    rows.add(List.of(cell(rows.size(), 0, columns.size(), 1, words)));
+    endRow(joined);
+  }
+
+  private void endRow(List<LineCells> joined) {
+    rowBaselines.add(
+        new Interval(
+            joined.get(0).line().line().baseline(),
+            joined.get(joined.size() - 1).line().line().baseline()));
+    rowEdges.add(joined.get(joined.size() - 1).line().box().bottom());
+  }
+
   /** For each column the stretch that its texts fill; the column's own where it has none. */
-  private List<Interval> textStretches() {
+  private List<Interval> textStretches(int header) {
     List<Interval> stretches = new ArrayList<>();
     for (int c = 0; c < columns.size(); c++) {
       Interval stretch = null;
-      for (LineCells line : lines) {
+      for (LineCells line : lines.subList(header, lines.size())) {
         for (Part part : line.parts()) {
           if (part.first() == c && !part.spans()) {
             Interval extent = part.box().horizontal();
@@ -201,7 +267,7 @@ public final class OpenGridBuilder {
       }
     }
     List<Cell> cells = new ArrayList<>();
-    if (isHeading(joined)) {
+    if (open.roles().isEmpty() && isHeading(joined)) {
       cells.add(cell(row, 0, columns.size(), 1, wordsOf(joined.get(0))));
     } else {
       if (label != null) {
@@ -214,11 +280,7 @@ public final class OpenGridBuilder {
       }
     }
     rows.add(cells);
-    rowBaselines.add(
-        new Interval(
-            joined.get(0).line().line().baseline(),
-            joined.get(joined.size() - 1).line().line().baseline()));
-    rowEdges.add(joined.get(joined.size() - 1).line().box().bottom());
+    endRow(joined);
   }
 
   /**

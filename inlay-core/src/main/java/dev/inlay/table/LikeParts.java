@@ -1,133 +1,143 @@
 package dev.inlay.table;
 
-import dev.inlay.geom.Box;
-import dev.inlay.geom.Interval;
-import dev.inlay.grid.Figures;
+import dev.inlay.text.TextShape;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Stream;
+import java.util.Map;
 
 /** Whether two parts of tables on following pages have the same headings, or the same columns. */
 final class LikeParts {
 
   /**
-   * Column boundaries this near on two pages are at the same place, as a share of the table's mean
-   * column width.
+   * After one shift and one stretch, inner boundaries of both parts differ by at most this share of
+   * the table's mean column width: gutters are found on each page anew.
    */
-  private static final double SAME_PLACE = 0.1;
+  private static final double SAME_PLACE = 0.45;
 
-  /** Gutters are found on each page anew, and lie as wide as that page's texts leave them. */
-  private static final double SAME_GUTTER = 0.4;
+  /** On a later page this share of the words of the headings may be missing or others. */
+  private static final double REWORDED_SHARE = 0.2;
 
-  /** On a later page this share of the headings may be worded otherwise. */
-  private static final double REWORDED_SHARE = 0.25;
+  /** A column holds quantities where at least this share of its texts does. */
+  private static final double MOSTLY = 0.6;
 
   private LikeParts() {}
 
   /**
-   * Whether a part without header has columns like those before it, in order, place and content.
+   * Whether a part without header has columns like those before it: as many, at the same places but
+   * for one shift and one stretch, and with the same kind of content.
    */
   static boolean continuesColumns(PageTable before, PageTable part) {
-    if (sameColumns(before, part)) {
-      return true;
-    }
-    for (int c = 0; c < part.columns(); c++) {
-      double old = figureShare(before, c);
-      double now = figureShare(part, c);
-      if (old >= 0 && now >= 0 && old > 0.5 != now > 0.5) {
-        return false;
-      }
-    }
-    if (!before.isRuled() && keepApart(before, part)) {
-      return true;
-    }
-    List<Double> old = before.columnEdges();
-    List<Double> now = part.columnEdges();
-    double width = old.get(old.size() - 1) - old.get(0);
-    int last = old.size() - 1;
-    return !before.isRuled()
-        && Math.abs(old.get(0) - now.get(0)) < SAME_PLACE * width
-        && Math.abs(old.get(last) - now.get(last)) < SAME_PLACE * width;
+    return before.columns() == part.columns()
+        && holdTheSame(before, part)
+        && sameColumns(before, part);
   }
 
-  /** Whether gutters remain when the texts of both parts stand below each other. */
-  private static boolean keepApart(PageTable before, PageTable part) {
-    double right = Double.NEGATIVE_INFINITY;
+  /** Whether columns of quantities hold quantities in both parts. */
+  private static boolean holdTheSame(PageTable before, PageTable part) {
     for (int c = 0; c < part.columns(); c++) {
-      int column = c;
-      List<Box> texts =
-          Stream.of(before, part)
-              .flatMap(t -> t.body().stream())
-              .flatMap(r -> r.cells().stream())
-              .filter(cell -> cell.column() == column && cell.columnSpan() == 1)
-              .map(TableCell::box)
-              .toList();
-      if (texts.stream().mapToDouble(Box::left).min().orElse(right) < right) {
+      double old = quantityShare(before.body(), c);
+      double now = quantityShare(part.rows(), c);
+      if (old >= 0 && now >= 0 && old > MOSTLY != now > MOSTLY && Math.abs(old - now) > 0.5) {
         return false;
       }
-      right = texts.stream().mapToDouble(Box::right).max().orElse(right);
     }
     return true;
   }
 
-  /** Which share of a column's texts are figures; negative where it has none. */
-  private static double figureShare(PageTable table, int column) {
-    int figures = 0;
+  /** Which share of a column's texts are values; negative where it has none. */
+  private static double quantityShare(List<TableRow> rows, int column) {
+    int values = 0;
     int all = 0;
-    for (TableRow row : table.body()) {
+    for (TableRow row : rows) {
       for (TableCell cell : row.cells()) {
         if (cell.column() == column && cell.columnSpan() == 1 && !cell.text().isEmpty()) {
           all++;
-          figures += Figures.isFigure(cell.text()) ? 1 : 0;
+          values += TextShape.of(cell.text()).isValue() ? 1 : 0;
         }
       }
     }
-    return all == 0 ? -1 : (double) figures / all;
+    return all == 0 ? -1 : (double) values / all;
   }
 
-  /** Whether a part has a header, the one of the part before. */
-  static boolean repeatsHeader(PageTable before, PageTable part) {
-    return part.headerRows() > 0
-        && sayTheSame(headerText(before), headerText(part))
-        && (!before.isRuled() || sameColumns(before, part));
-  }
-
-  /** Whether the boundaries of both parts lie at the same places. */
-  static boolean sameColumns(PageTable before, PageTable part) {
-    List<Double> old = before.columnEdges();
-    double width = new Interval(old.get(0), old.get(old.size() - 1)).length() / before.columns();
-    for (int i = 0; i < old.size(); i++) {
-      double near = before.isRuled() ? SAME_PLACE : SAME_GUTTER;
-      if (Math.abs(old.get(i) - part.columnEdges().get(i)) > near * width) {
-        return false;
-      }
-    }
-    return true;
-  }
-
-  /** Whether nearly all headings are the same: one may be reworded, or shortened. */
-  private static boolean sayTheSame(List<String> before, List<String> now) {
-    if (before.size() != now.size()) {
+  /**
+   * Whether the only header row of a part reads like one of its records: quantities stand in it
+   * where the table before has columns of quantities.
+   */
+  static boolean headerIsRecord(PageTable before, PageTable part) {
+    if (part.headerRows() != 1 || before.columns() != part.columns()) {
       return false;
     }
-    int same = 0;
-    for (int i = 0; i < before.size(); i++) {
-      same += before.get(i).equals(now.get(i)) ? 1 : 0;
+    int columns = 0;
+    int values = 0;
+    for (TableCell cell : part.header().get(0).cells()) {
+      if (cell.columnSpan() == 1 && quantityShare(before.body(), cell.column()) > MOSTLY) {
+        columns++;
+        boolean year = TextShape.isYear(cell.text());
+        values += TextShape.of(cell.text()).isValue() && !year ? 1 : 0;
+      }
     }
-    return before.size() - same <= REWORDED_SHARE * before.size();
+    return columns > 0 && values >= MOSTLY * columns;
   }
 
-  private static List<String> headerText(PageTable part) {
-    return part.header().stream()
-        .flatMap(r -> r.cells().stream())
-        .filter(c -> !c.text().isEmpty())
-        .map(c -> c.column() + " " + c.columnSpan() + " " + plain(c.text()))
-        .toList();
+  /** Whether a part has a header that says what the one of a table says, wherever it stands. */
+  static boolean repeatsHeader(PageTable first, PageTable part) {
+    if (first.headerRows() == 0 || part.headerRows() == 0) {
+      return false;
+    }
+    Map<String, Integer> old = words(first.header());
+    Map<String, Integer> now = words(part.header());
+    int common = 0;
+    for (Map.Entry<String, Integer> word : old.entrySet()) {
+      common += Math.min(word.getValue(), now.getOrDefault(word.getKey(), 0));
+    }
+    int most = Math.max(sum(old), sum(now));
+    return most > 0 && most - common <= REWORDED_SHARE * most;
+  }
+
+  private static Map<String, Integer> words(List<TableRow> header) {
+    Map<String, Integer> words = new HashMap<>();
+    for (TableRow row : header) {
+      for (TableCell cell : row.cells()) {
+        for (String word : plain(cell.text()).split(" ")) {
+          if (!word.isEmpty()) {
+            words.merge(word, 1, Integer::sum);
+          }
+        }
+      }
+    }
+    return words;
+  }
+
+  private static int sum(Map<String, Integer> counts) {
+    return counts.values().stream().mapToInt(Integer::intValue).sum();
+  }
+
+  /** Whether the boundaries of both parts lie at the same places after a shift and a stretch. */
+  static boolean sameColumns(PageTable before, PageTable part) {
+    List<Double> old = before.columnEdges();
+    List<Double> now = part.columnEdges();
+    if (old.size() != now.size()) {
+      return false;
+    }
+    int last = old.size() - 1;
+    double width = old.get(last) - old.get(0);
+    double stretch = (now.get(last) - now.get(0)) / Math.max(1, width);
+    double near = SAME_PLACE * width / before.columns();
+    boolean plain = true;
+    boolean stretched = true;
+    for (int i = 0; i <= last; i++) {
+      double shifted = old.get(i) - old.get(0) + now.get(0);
+      double mapped = (old.get(i) - old.get(0)) * stretch + now.get(0);
+      plain &= i == last || Math.abs(shifted - now.get(i)) <= near;
+      stretched &= Math.abs(mapped - now.get(i)) <= near;
+    }
+    return plain || stretched;
   }
 
   /** A title or heading without what stands in brackets, points and case. */
   static String plain(String title) {
-    String bare = title.toLowerCase(Locale.ROOT).replaceAll("\\([^)]*\\)", " ");
+    String bare = title.toLowerCase(Locale.ROOT).replaceAll("\\((cont|fort|suite|jatk|c\\.d)[^)]*\\)", " ");
     return bare.replaceAll("[\\s.:,]+", " ").strip();
   }
 }

@@ -4,7 +4,9 @@ import dev.inlay.find.Frame;
 import dev.inlay.find.FrameFinder;
 import dev.inlay.find.OpenFrame;
 import dev.inlay.find.OpenFrameFinder;
+import dev.inlay.find.PageColumns;
 import dev.inlay.find.PageMeasure;
+import dev.inlay.find.PieceLine;
 import dev.inlay.find.Ruling;
 import dev.inlay.find.RulingFinder;
 import dev.inlay.geom.Box;
@@ -18,6 +20,9 @@ import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
+import dev.inlay.page.Turn;
+import dev.inlay.propose.RoleRegions;
+import dev.inlay.score.Zone;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -39,6 +44,9 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
   private static final int LEAST_ROWS = 2;
 
   private static final int LEAST_COLUMNS = 2;
+
+  /** Fewer rows of boxes may be the stripes of a table. */
+  private static final int LEAST_BOX_ROWS = 3;
 
   /** Fewer boxes that stand alone are no cells. */
   private static final int LEAST_BOXES = 6;
@@ -62,19 +70,72 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
     List<Ruling> rulings = RulingFinder.find(page, measure);
     List<Box> forms = new ArrayList<>();
     List<Grid> grids = ruled(page, index, rulings, measure, forms, use);
+    grids.replaceAll(g -> withRows(g, page, index, rulings, measure));
     List<TextLine> outside = outside(page, index, grids);
     if (use == RulingUse.USE) {
       return new PageGrids(grids, outside);
     }
     List<TextLine> loose = outside.stream().filter(l -> isOutside(l, forms)).toList();
-    for (OpenFrame open : OpenFrameFinder.find(page.number(), loose, rulings, measure)) {
-      grids.add(OpenGridBuilder.build(open));
+    List<TextLine> turned =
+        loose.stream()
+            .filter(l -> l.turn() == Turn.UPWARDS || l.turn() == Turn.DOWNWARDS)
+            .toList();
+    for (Zone zone : zones(page, loose, rulings, measure)) {
+      for (OpenFrame open : RoleRegions.of(page.number(), zone, turned)) {
+        grids.add(OpenGridBuilder.build(open));
+      }
     }
     HeaderBoxes.join(grids, measure);
     grids.sort(
         Comparator.comparingDouble((Grid g) -> g.frame().box().top())
             .thenComparingDouble(g -> g.frame().box().left()));
     return new PageGrids(grids, outsideOf(grids, outside));
+  }
+
+  /** The zones of a page, column by column, without its ruled tables. */
+  static List<Zone> zones(Page page, GlyphIndex index, PageMeasure measure) {
+    List<Ruling> rulings = RulingFinder.find(page, measure);
+    List<Box> forms = new ArrayList<>();
+    List<Grid> grids = ruled(page, index, rulings, measure, forms, RulingUse.WEIGH);
+    List<TextLine> loose =
+        outside(page, index, grids).stream().filter(l -> isOutside(l, forms)).toList();
+    List<Zone> zones = new ArrayList<>(zones(page, loose, rulings, measure));
+    Zone drawn = zoneOf(List.of(), page, rulings, measure);
+    grids.forEach(g -> RuledRows.zone(g, index, drawn).ifPresent(zones::add));
+    return zones;
+  }
+
+  private static Grid withRows(
+      Grid grid, Page page, GlyphIndex index, List<Ruling> rulings, PageMeasure measure) {
+    return RuledRows.zone(grid, index, zoneOf(List.of(), page, rulings, measure))
+        .map(zone -> RuledRows.tell(grid, zone))
+        .orElse(grid);
+  }
+
+  private static Zone zoneOf(
+      List<PieceLine> lines, Page page, List<Ruling> rulings, PageMeasure measure) {
+    List<Ruling> horizontals = rulings.stream().filter(Ruling::horizontal).toList();
+    List<Ruling> verticals = rulings.stream().filter(r -> !r.horizontal()).toList();
+    return new Zone(
+        lines, horizontals, verticals, page.fills(), page.height(), measure.typeSize());
+  }
+
+  /** The zones of a page: its lines that stand in no ruled table, column by column. */
+  static List<Zone> zones(Page page, List<TextLine> lines, List<Ruling> rulings, PageMeasure measure) {
+    List<Ruling> horizontals = rulings.stream().filter(Ruling::horizontal).toList();
+    List<TextLine> upright =
+        lines.stream()
+            .filter(l -> l.turn() == Turn.UPRIGHT)
+            .sorted(Comparator.comparingDouble(TextLine::baseline))
+            .toList();
+    List<Zone> zones = new ArrayList<>();
+    for (List<TextLine> part : PageColumns.part(upright, horizontals)) {
+      List<PieceLine> pieces = PieceLine.of(part);
+      if (!pieces.isEmpty()) {
+        zones.add(zoneOf(pieces, page, rulings, measure));
+      }
+    }
+    return zones;
   }
 
   private static List<Grid> ruled(
@@ -86,10 +147,13 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
       RulingUse use) {
     List<Grid> grids = new ArrayList<>();
     int boxes = 0;
-    for (Frame frame : FrameFinder.find(page.number(), rulings, measure)) {
+    List<Ruling> drawn = rulings.stream().filter(Ruling::isDrawn).toList();
+    for (Frame frame : FrameFinder.find(page.number(), drawn, measure)) {
       Grid grid = GridBuilder.build(frame, page, index, measure);
       if (isTable(grid)) {
-        grids.add(use == RulingUse.USE ? grid : betterOf(grid, index, measure));
+        if (use == RulingUse.USE || grid.isClosed() && !HiddenCells.in(grid)) {
+          grids.add(use == RulingUse.USE ? grid : betterOf(grid, index, measure));
+        }
       } else {
         boxes++;
         if (isForm(grid)) {
@@ -97,10 +161,27 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
         }
       }
     }
+    if (rulings.size() > drawn.size()) {
+      addShaded(page, index, rulings, measure, grids);
+    }
     if (boxes >= LEAST_BOXES) {
       addSeparateBoxes(page, index, measure.forSeparateBoxes(), grids);
     }
     return grids;
+  }
+
+  /** Adds tables whose cells each have a shade of their own, or are drawn in lines of the paper. */
+  private static void addShaded(
+      Page page, GlyphIndex index, List<Ruling> rulings, PageMeasure measure, List<Grid> grids) {
+    for (Frame frame : FrameFinder.find(page.number(), rulings, measure)) {
+      boolean free = grids.stream().noneMatch(g -> g.frame().box().meets(frame.box()));
+      if (free && frame.verticals().stream().anyMatch(r -> !r.isDrawn())) {
+        Grid grid = GridBuilder.build(frame, page, index, measure);
+        if (grid.isClosed() && grid.rows().size() >= LEAST_BOX_ROWS && isTable(grid) && grid.warnings().isEmpty() && !HiddenCells.in(grid)) {
+          grids.add(grid);
+        }
+      }
+    }
   }
 
   /**
@@ -129,7 +210,12 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
     for (Frame frame : FrameFinder.find(page.number(), rulings, measure)) {
       boolean free = grids.stream().noneMatch(g -> g.frame().box().meets(frame.box()));
       Grid grid = GridBuilder.build(frame, page, index, measure);
-      if (free && grid.isClosed() && isTable(grid) && grid.warnings().isEmpty()) {
+      if (free
+          && grid.isClosed()
+          && grid.rows().size() >= LEAST_BOX_ROWS
+          && isTable(grid)
+          && grid.warnings().isEmpty()
+          && !HiddenCells.in(grid)) {
         grids.add(grid);
       }
     }

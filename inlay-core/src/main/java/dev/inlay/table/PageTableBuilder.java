@@ -38,7 +38,11 @@ final class PageTableBuilder {
     for (int r = 0; r < count; r++) {
       List<Cell> cells = grid.rows().get(r);
       RowKind kind =
-          r < header.rows() ? RowKind.HEADER : RowKinds.of(cells, grid.columns(), r == count - 1);
+          r < header.rows()
+              ? RowKind.HEADER
+              : grid.groupRows().contains(r)
+                  ? RowKind.GROUP
+                  : RowKinds.of(cells, grid.columns(), r == count - 1);
       rows.add(new TableRow(kind, page, cells.stream().map(PageTableBuilder::cell).toList()));
     }
     TableFrame frame =

@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /**
@@ -18,6 +19,11 @@ import java.util.stream.Collectors;
  * several threads.
  */
 public final class Stitcher {
+
+  private static final Pattern CONTINUED =
+      Pattern.compile(
+          "(?iu).*(continued|cont\\.|cont’d|fortsetzung|forts\\.|suite|continuación|jatkuu|jatkoa|c\\.d\\."
+              + "|cd\\.|συνέχεια|продолжение|続き).*");
 
   private final List<Table> done = new ArrayList<>();
   private final List<PageTable> open = new ArrayList<>();
@@ -94,14 +100,18 @@ public final class Stitcher {
   }
 
   private boolean goesOn(PageTable before, PageTable part) {
-    return before.last()
-        && part.first()
-        && part.frame().page() == before.frame().page() + 1
-        && before.columns() == part.columns()
-        && !hasOwnTitle(part)
-        && (LikeParts.repeatsHeader(before, part)
-            || part.headerRows() == 0 && LikeParts.continuesColumns(before, part)
-            || part.hasUnsureHeader() && before.isRuled() && LikeParts.sameColumns(before, part));
+    PageTable first = open.get(0);
+    boolean follows =
+        before.last() && part.first() && part.frame().page() == before.frame().page() + 1;
+    if (!follows || first.columns() != part.columns() || hasOwnTitle(part)) {
+      return false;
+    }
+    return LikeParts.repeatsHeader(first, part)
+        || (part.headerRows() == 0
+                || part.hasUnsureHeader()
+                || LikeParts.headerIsRecord(first, part))
+            && (LikeParts.continuesColumns(before, part)
+                || LikeParts.continuesColumns(first, part));
   }
 
   /** The rows of a part that goes on: all but the header printed again. */
@@ -117,12 +127,16 @@ public final class Stitcher {
 
   /**
    * What stands in brackets in a title, as "(continued)", makes no new one. A title that holds the
-   * first part's, or but the beginning of it, as in "Table 1 (continued)", is no new one.
+   * first part's, or but the beginning of it, as in "Table 1 (continued)", is no new one; nor is a
+   * line without label and number where the first part has no title.
    */
   private boolean hasOwnTitle(PageTable part) {
     Optional<String> first = open.get(0).title();
-    if (part.title().isEmpty() || first.isEmpty()) {
-      return part.title().isPresent();
+    if (part.title().isEmpty() || CONTINUED.matcher(part.title().get()).matches()) {
+      return false;
+    }
+    if (first.isEmpty()) {
+      return TitleFinder.isLabelled(part.title().get());
     }
     String old = LikeParts.plain(first.get()) + " ";
     String now = LikeParts.plain(part.title().get()) + " ";

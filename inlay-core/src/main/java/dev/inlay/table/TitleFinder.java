@@ -69,6 +69,11 @@ final class TitleFinder {
     return Optional.of(String.join(" ", block.stream().map(TextLine::text).toList()));
   }
 
+  /** Whether a title begins with a word and a number, as "Table 2." does. */
+  static boolean isLabelled(String title) {
+    return LABEL.matcher(title).matches();
+  }
+
   /** The part of a line that stands over a frame: beside it another table may have a title. */
   private static Optional<TextLine> partOver(TextLine line, Box frame) {
     double gap = PART_GAP * line.size();

@@ -1,0 +1,213 @@
+package dev.inlay.propose;
+
+import dev.inlay.find.Frame;
+import dev.inlay.find.GutterFinder;
+import dev.inlay.find.HeadedGutters;
+import dev.inlay.find.LineRole;
+import dev.inlay.find.OpenFrame;
+import dev.inlay.find.PieceLine;
+import dev.inlay.find.Ruling;
+import dev.inlay.find.SideBySide;
+import dev.inlay.geom.Box;
+import dev.inlay.geom.Interval;
+import dev.inlay.page.TextLine;
+import dev.inlay.score.RoleReading;
+import dev.inlay.score.Zone;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Proposes the regions of open and part-ruled tables: the lines of a zone that together are read as
+ * headings, records, group headings and notes.
+ */
+public final class RoleRegions {
+
+  /** How far above and below its lines a region's outer rulings stand, in type sizes. */
+  private static final double RULING_REACH = 1.8;
+
+  /** A ruling belongs to a region that it does not reach beyond by more, in type sizes. */
+  private static final double BEYOND = 3;
+
+  /** This share of a ruling lies over the region it belongs to. */
+  private static final double RULING_OVER_REGION = 0.7;
+
+  /** A vertical ruling parts columns where it runs along this share of the records' height. */
+  private static final double PARTING_SHARE = 0.6;
+
+  private final int page;
+  private final Zone zone;
+  private final List<TextLine> turned;
+
+  private RoleRegions(int page, Zone zone, List<TextLine> turned) {
+    this.page = page;
+    this.zone = zone;
+    this.turned = turned;
+  }
+
+  /**
+   * The regions of a zone.
+   *
+   * @param page the page's number, from 1
+   * @param zone its lines, with what is drawn around them
+   * @param turned lines turned by a quarter, which may be headings of columns
+   * @return from top to bottom
+   */
+  public static List<OpenFrame> of(int page, Zone zone, List<TextLine> turned) {
+    return new RoleRegions(page, zone, turned).regions();
+  }
+
+  private List<OpenFrame> regions() {
+    List<LineRole> roles = RoleReading.of(zone).roles();
+    List<OpenFrame> regions = new ArrayList<>();
+    int from = 0;
+    for (int i = 0; i <= roles.size(); i++) {
+      boolean ends = i == roles.size() || roles.get(i) == LineRole.OUTSIDE;
+      boolean begins =
+          !ends
+              && i > from
+              && roles.get(i) == LineRole.HEADER
+              && roles.get(i - 1) != LineRole.HEADER;
+      if (ends || begins) {
+        if (i > from) {
+          region(from, i, roles).ifPresent(r -> addSides(r, regions));
+        }
+        from = ends ? i + 1 : i;
+      }
+    }
+    return regions;
+  }
+
+  /** Adds a region, or those of the tables that stand side by side in it. */
+  private void addSides(OpenFrame region, List<OpenFrame> regions) {
+    List<List<TextLine>> sides = SideBySide.part(region);
+    if (sides.isEmpty()) {
+      sides = SideBySide.partUnderTitles(region, zone.lines());
+    }
+    if (sides.isEmpty()) {
+      regions.add(region);
+      return;
+    }
+    for (List<TextLine> side : sides) {
+      List<PieceLine> lines = PieceLine.of(side);
+      if (!lines.isEmpty()) {
+        regions.addAll(new RoleRegions(page, zone.withLines(lines), turned).regions());
+      }
+    }
+  }
+
+  private Optional<OpenFrame> region(int from, int to, List<LineRole> roles) {
+    List<PieceLine> lines = zone.lines().subList(from, to);
+    List<LineRole> own = roles.subList(from, to);
+    List<PieceLine> records = new ArrayList<>();
+    List<PieceLine> tabular = new ArrayList<>();
+    for (int i = 0; i < own.size(); i++) {
+      boolean record = own.get(i) == LineRole.RECORD;
+      if (record || own.get(i) == LineRole.GOES_ON) {
+        records.add(lines.get(i));
+      }
+      if (lines.get(i).isTabular() && record) {
+        tabular.add(lines.get(i));
+      }
+    }
+    if (records.isEmpty()) {
+      return Optional.empty();
+    }
+    Box box = Box.around(lines, PieceLine::box);
+    List<Ruling> rulings = rulingsOf(box, lines.get(0).line().size());
+    List<Interval> gutters = new ArrayList<>(GutterFinder.find(tabular));
+    addRuledGutters(records, gutters);
+    int header = (int) own.stream().takeWhile(r -> r == LineRole.HEADER).count();
+    addGuttersBelowHeadings(lines.subList(0, header), tabular, gutters);
+    gutters = HeadedGutters.add(lines.subList(0, header), tabular, gutters);
+    if (gutters.isEmpty()) {
+      return Optional.empty();
+    }
+    List<TextLine> heads = turnedHeadings(box);
+    Box whole = box;
+    for (Ruling ruling : rulings) {
+      whole = whole.union(ruling.box());
+    }
+    for (TextLine head : heads) {
+      whole = whole.union(head.box());
+    }
+    Frame frame = new Frame(page, whole, rulings, List.of());
+    Optional<Interval> rival = GutterFinder.rival(tabular, gutters);
+    return Optional.of(new OpenFrame(frame, lines, heads, gutters, false, rival, own));
+  }
+
+  /** Adds gutters that show where the headings are looked at together with the records. */
+  private static void addGuttersBelowHeadings(
+      List<PieceLine> headings, List<PieceLine> records, List<Interval> gutters) {
+    if (headings.isEmpty()) {
+      return;
+    }
+    List<PieceLine> all = new ArrayList<>(headings);
+    all.addAll(records);
+    for (Interval gutter : GutterFinder.find(all)) {
+      if (gutters.stream().noneMatch(g -> g.overlap(gutter) >= 0)
+          && records.stream().noneMatch(r -> isCut(r, gutter.middle()))) {
+        gutters.add(gutter);
+      }
+    }
+    gutters.sort((a, b) -> Double.compare(a.from(), b.from()));
+  }
+
+  /** Adds vertical rulings that run along the records and through no gutter found so far. */
+  private void addRuledGutters(List<PieceLine> records, List<Interval> gutters) {
+    Box box = Box.around(records, PieceLine::box);
+    double size = zone.typeSize();
+    for (Ruling ruling : zone.verticals()) {
+      double along = ruling.extent().overlap(box.vertical());
+      boolean inside =
+          ruling.at() > box.left() + size / 2 && ruling.at() < box.right() - size / 2;
+      Interval place = new Interval(ruling.at(), ruling.at());
+      if (ruling.isDrawn()
+          && inside
+          && along > PARTING_SHARE * box.height()
+          && gutters.stream().noneMatch(g -> g.touches(place, size / 5))
+          && records.stream().noneMatch(l -> isCut(l, ruling.at()))) {
+        gutters.add(place);
+      }
+    }
+    gutters.sort((a, b) -> Double.compare(a.from(), b.from()));
+  }
+
+  private static boolean isCut(PieceLine line, double x) {
+    return line.words().stream()
+        .anyMatch(w -> w.box().left() < x - 1 && w.box().right() > x + 1);
+  }
+
+  private List<Ruling> rulingsOf(Box box, double size) {
+    List<Ruling> own = new ArrayList<>();
+    for (Ruling ruling : zone.horizontals()) {
+      Interval extent = ruling.extent();
+      boolean near =
+          ruling.at() > box.top() - RULING_REACH * size
+              && ruling.at() < box.bottom() + RULING_REACH * size;
+      boolean within =
+          extent.overlap(box.horizontal()) >= RULING_OVER_REGION * extent.length()
+              || extent.from() > box.left() - BEYOND * size
+                  && extent.to() < box.right() + BEYOND * size;
+      if (ruling.isDrawn() && near && within && extent.overlap(box.horizontal()) > 0) {
+        own.add(ruling);
+      }
+    }
+    return own;
+  }
+
+  /** Turned lines that stand on the upper edge of a region are headings of its columns. */
+  private List<TextLine> turnedHeadings(Box region) {
+    double reach = 2.2 * zone.typeSize();
+    List<TextLine> heads = new ArrayList<>();
+    for (TextLine line : turned) {
+      Box box = line.box();
+      boolean atTop = box.top() < region.top() + reach && box.bottom() > region.top() - reach;
+      if (atTop && box.horizontal().overlap(region.horizontal()) > 0) {
+        heads.add(line);
+      }
+    }
+    heads.sort((a, b) -> Double.compare(a.box().left(), b.box().left()));
+    return heads;
+  }
+}

@@ -1,0 +1,196 @@
+package dev.inlay.score;
+
+import dev.inlay.find.Piece;
+import dev.inlay.find.PieceLine;
+import dev.inlay.geom.Box;
+import dev.inlay.geom.Interval;
+import dev.inlay.text.TextShape;
+import java.util.List;
+
+/** How a line's texts stand to those of the lines above and below it. */
+final class LineNeighbours {
+
+  /** So many lines above and below a line are looked at: not every one fills all columns. */
+  private static final int REACH = 4;
+
+  /** Edges or middles this near are aligned, in type sizes. */
+  private static final double ALIGNED = 0.2;
+
+  private final List<PieceLine> lines;
+  private final List<List<TextShape>> shapes;
+
+  LineNeighbours(List<PieceLine> lines, List<List<TextShape>> shapes) {
+    this.lines = lines;
+    this.shapes = shapes;
+  }
+
+  void addTo(Signs signs, int i) {
+    signs.add("aligned above", best(i, -1));
+    signs.add("aligned below", best(i, 1));
+    signs.add("aligned with the line above", i > 0 ? aligned(i, i - 1) : 0);
+    signs.add("aligned with the line below", i + 1 < lines.size() ? aligned(i, i + 1) : 0);
+    signs.add("as many pieces as above", i > 0 && pieces(i) == pieces(i - 1) && pieces(i) > 1);
+    boolean below = i + 1 < lines.size() && pieces(i) == pieces(i + 1) && pieces(i) > 1;
+    signs.add("as many pieces as below", below);
+    signs.add("more pieces than above", i > 0 && pieces(i) > pieces(i - 1));
+    signs.add("more pieces than below", i + 1 < lines.size() && pieces(i) > pieces(i + 1));
+    signs.add("tabular lines above", tabular(i, -1));
+    signs.add("tabular lines below", tabular(i, 1));
+    addShapes(signs, i);
+    addPlace(signs, i);
+  }
+
+  private int pieces(int i) {
+    return lines.get(i).pieces().size();
+  }
+
+  /** The greatest share of the line's texts that are aligned with those of one line near it. */
+  private double best(int i, int direction) {
+    double best = 0;
+    for (int k = 1; k <= REACH; k++) {
+      int other = i + k * direction;
+      if (other >= 0 && other < lines.size()) {
+        best = Math.max(best, aligned(i, other));
+      }
+    }
+    return best;
+  }
+
+  /** The share of both lines' texts that begin, end or centre where one of the other's does. */
+  double aligned(int i, int k) {
+    double near = ALIGNED * lines.get(i).line().size();
+    int matched = 0;
+    for (Piece a : lines.get(i).pieces()) {
+      for (Piece b : lines.get(k).pieces()) {
+        if (areAligned(a.box(), b.box(), near)) {
+          matched++;
+          break;
+        }
+      }
+    }
+    return (double) matched / Math.max(pieces(i), Math.min(pieces(k), 2));
+  }
+
+  private static boolean areAligned(Box a, Box b, double near) {
+    return Math.abs(a.left() - b.left()) < near
+        || Math.abs(a.right() - b.right()) < near
+        || Math.abs(a.centreX() - b.centreX()) < near;
+  }
+
+  private double tabular(int i, int direction) {
+    int tabular = 0;
+    for (int k = 1; k <= REACH; k++) {
+      int other = i + k * direction;
+      tabular += other >= 0 && other < lines.size() && pieces(other) > 1 ? 1 : 0;
+    }
+    return (double) tabular / REACH;
+  }
+
+  /** What stands below and above the texts: words over quantities are headings. */
+  private void addShapes(Signs signs, int i) {
+    double[] down = shapesBeside(i, 1);
+    double[] up = shapesBeside(i, -1);
+    signs.add("words over quantities", down[0]);
+    signs.add("quantities over quantities", down[1]);
+    signs.add("words over words", down[2]);
+    signs.add("nothing below", down[3]);
+    signs.add("quantities over words", down[4]);
+    signs.add("quantities under words", up[4]);
+    signs.add("quantities under quantities", up[1]);
+    signs.add("words under words", up[2]);
+    signs.add("nothing above", up[3]);
+    signs.add("words under quantities", up[0]);
+    double[] far = shapesBelowNext(i);
+    signs.add("words over quantities further below", far[0]);
+    signs.add("quantities over quantities further below", far[1]);
+  }
+
+  /** Shares of the texts: words beside quantities, both, words beside words, alone, the reverse. */
+  private double[] shapesBeside(int i, int direction) {
+    double[] counts = new double[5];
+    for (int p = 0; p < pieces(i); p++) {
+      Interval extent = lines.get(i).pieces().get(p).box().horizontal();
+      TextShape beside = null;
+      for (int k = 1; k <= REACH && beside == null; k++) {
+        int other = i + k * direction;
+        beside = other >= 0 && other < lines.size() ? shapeAt(other, extent) : null;
+      }
+      count(shapes.get(i).get(p), beside, counts);
+    }
+    for (int c = 0; c < counts.length; c++) {
+      counts[c] /= pieces(i);
+    }
+    return counts;
+  }
+
+  /** The same, with what most of the second to the sixth line below hold. */
+  private double[] shapesBelowNext(int i) {
+    double[] counts = new double[5];
+    for (int p = 0; p < pieces(i); p++) {
+      Interval extent = lines.get(i).pieces().get(p).box().horizontal();
+      int values = 0;
+      int all = 0;
+      for (int k = 2; k <= REACH + 2 && i + k < lines.size(); k++) {
+        TextShape shape = shapeAt(i + k, extent);
+        if (shape != null) {
+          all++;
+          values += shape.isValue() ? 1 : 0;
+        }
+      }
+      TextShape most = all == 0 ? null : 2 * values > all ? TextShape.NUMBER : TextShape.WORDS;
+      count(shapes.get(i).get(p), most, counts);
+    }
+    for (int c = 0; c < counts.length; c++) {
+      counts[c] /= pieces(i);
+    }
+    return counts;
+  }
+
+  private static void count(TextShape own, TextShape beside, double[] counts) {
+    if (beside == null) {
+      counts[3]++;
+    } else if (own.isValue()) {
+      counts[beside.isValue() ? 1 : 4]++;
+    } else {
+      counts[beside.isValue() ? 0 : 2]++;
+    }
+  }
+
+  /** The shape of the text of a line that stands over or below a stretch; null where none does. */
+  private TextShape shapeAt(int line, Interval extent) {
+    double most = 0;
+    TextShape shape = null;
+    List<Piece> pieces = lines.get(line).pieces();
+    for (int p = 0; p < pieces.size(); p++) {
+      double overlap = pieces.get(p).box().horizontal().overlap(extent);
+      if (overlap > most) {
+        most = overlap;
+        shape = shapes.get(line).get(p);
+      }
+    }
+    return shape;
+  }
+
+  /** Where the line begins and ends beside those around it. */
+  private void addPlace(Signs signs, int i) {
+    double size = lines.get(i).line().size();
+    double left = Double.MAX_VALUE;
+    double right = 0;
+    for (int k = Math.max(0, i - REACH); k <= Math.min(lines.size() - 1, i + REACH); k++) {
+      if (k != i && pieces(k) > 1) {
+        left = Math.min(left, lines.get(k).box().left());
+        right = Math.max(right, lines.get(k).box().right());
+      }
+    }
+    boolean any = right > 0;
+    Box box = lines.get(i).box();
+    double indent = any ? (box.left() - left) / size : 0;
+    signs.add("begins at the left of its neighbours", any && Math.abs(indent) < 0.5);
+    signs.add("begins further right", any && indent >= 0.5 && indent < 3);
+    signs.add("begins far right", any && indent >= 3);
+    signs.add("begins further left", any && indent <= -0.5);
+    signs.add("ends beyond its neighbours", any && box.right() > right + size);
+    double middle = (left + right) / 2;
+    signs.add("centred", any && indent > 1 && Math.abs(box.centreX() - middle) < size);
+  }
+}

@@ -1,0 +1,152 @@
+package dev.inlay.score;
+
+import dev.inlay.find.PieceLine;
+import dev.inlay.text.TextShape;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * The signs of each line of a zone from which its role is read, and the signs of each step from one
+ * line to the next.
+ */
+public final class LineSigns {
+
+  /** Type this share as large as the page's ordinary type is small. */
+  private static final double SMALL = 0.93;
+
+  /** Type this many times as large is large. */
+  private static final double LARGE = 1.12;
+
+  private final Zone zone;
+  private final List<LineText> texts = new ArrayList<>();
+  private final List<List<TextShape>> shapes = new ArrayList<>();
+  private final LineNeighbours neighbours;
+  private final LineDrawings drawings;
+  private final double zoneWidth;
+  private final double usualStep;
+
+  /** Prepares the signs of a zone that has at least one line. */
+  public LineSigns(Zone zone) {
+    this.zone = zone;
+    for (PieceLine line : zone.lines()) {
+      LineText text = new LineText(line);
+      texts.add(text);
+      shapes.add(text.shapes());
+    }
+    neighbours = new LineNeighbours(zone.lines(), shapes);
+    drawings = new LineDrawings(zone);
+    double left = zone.lines().stream().mapToDouble(l -> l.box().left()).min().orElse(0);
+    double right = zone.lines().stream().mapToDouble(l -> l.box().right()).max().orElse(0);
+    zoneWidth = right - left;
+    usualStep = usualStep();
+  }
+
+  private double usualStep() {
+    double[] steps = new double[Math.max(0, zone.lines().size() - 1)];
+    for (int i = 1; i <= steps.length; i++) {
+      steps[i - 1] = step(i);
+    }
+    Arrays.sort(steps);
+    return steps.length == 0 ? 0 : steps[steps.length / 2];
+  }
+
+  private double step(int i) {
+    return zone.lines().get(i).line().baseline() - zone.lines().get(i - 1).line().baseline();
+  }
+
+  /** The names of the signs of a line, in the order of their values. */
+  public static List<String> lineNames() {
+    Signs names = Signs.ofNames();
+    sample().addLine(names, 0);
+    return names.names();
+  }
+
+  /** The names of the signs of a step, in the order of their values. */
+  public static List<String> stepNames() {
+    Signs names = Signs.ofNames();
+    sample().addStep(names, 1);
+    return names.names();
+  }
+
+  /** Two lines that say nothing: names are gathered by the code that gathers the values. */
+  private static LineSigns sample() {
+    return new LineSigns(SampleZone.TWO_LINES);
+  }
+
+  /** The signs of a line. */
+  public double[] ofLine(int i, int count) {
+    double[] values = new double[count];
+    addLine(Signs.into(values), i);
+    return values;
+  }
+
+  /** The signs of the step from the line before to a line; the first has none before it. */
+  public double[] ofStep(int i, int count) {
+    double[] values = new double[count];
+    if (i > 0) {
+      addStep(Signs.into(values), i);
+    } else {
+      values[0] = 1;
+    }
+    return values;
+  }
+
+  private void addLine(Signs signs, int i) {
+    texts.get(i).addTo(signs, zoneWidth);
+    neighbours.addTo(signs, i);
+    drawings.addTo(signs, i);
+    PieceLine line = zone.lines().get(i);
+    double size = line.line().size();
+    signs.add("small type", size < SMALL * zone.typeSize());
+    signs.add("large type", size > LARGE * zone.typeSize());
+    boolean last = i + 1 == zone.lines().size();
+    boolean bolder = !last && line.isBold() && !zone.lines().get(i + 1).isBold();
+    signs.add("bolder than below", bolder);
+    signs.add("bolder than above", i > 0 && line.isBold() && !zone.lines().get(i - 1).isBold());
+    double above = i == 0 ? 4 : Math.min(4, step(i) / size);
+    double below = last ? 4 : Math.min(4, step(i + 1) / size);
+    signs.add("step above", above / 4);
+    signs.add("step below", below / 4);
+    signs.add("nearer to the line below", below < 0.8 * above);
+    signs.add("nearer to the line above", above < 0.8 * below);
+    double y = line.box().centreY() / Math.max(1, zone.pageHeight());
+    signs.add("at the head of the page", y < 0.09);
+    signs.add("at the foot of the page", y > 0.91);
+    signs.add("first of the zone", i == 0);
+    signs.add("last of the zone", last);
+    signs.add("second of the zone", i == 1);
+    signs.add("part of the zone's width", line.box().width() / Math.max(1, zoneWidth));
+  }
+
+  private void addStep(Signs signs, int i) {
+    double size = zone.lines().get(i).line().size();
+    double step = step(i);
+    signs.add("step", 1);
+    signs.add("lines beside each other", step < 0.75 * size);
+    signs.add("close", step >= 0.75 * size && step < 1.35 * size);
+    signs.add("wide", step >= 1.9 * size && step < 2.8 * size);
+    signs.add("very wide", step >= 2.8 * size);
+    signs.add("closer than usual", usualStep > 0 && step < 0.85 * usualStep);
+    signs.add("wider than usual", usualStep > 0 && step > 1.25 * usualStep);
+    signs.add("far wider than usual", usualStep > 0 && step > 1.8 * usualStep);
+    signs.add("ruled between", drawings.isFullyRuledAbove(i));
+    signs.add("partly ruled between", drawings.isPartlyRuledAbove(i));
+    signs.add("shade edge between", drawings.isShadeEdgeAbove(i));
+    signs.add("ground changes", drawings.groundChangesAbove(i));
+    signs.add("held by vertical rulings", drawings.isHeldByVerticals(i));
+    PieceLine above = zone.lines().get(i - 1);
+    PieceLine below = zone.lines().get(i);
+    signs.add("bold ends", above.isBold() && !below.isBold());
+    signs.add("bold begins", !above.isBold() && below.isBold());
+    double sizes = below.line().size() / above.line().size();
+    signs.add("type becomes smaller", sizes < SMALL);
+    signs.add("type becomes larger", sizes > 1 / SMALL);
+    double aligned = Math.max(neighbours.aligned(i, i - 1), neighbours.aligned(i - 1, i));
+    signs.add("aligned texts", aligned);
+    boolean tabular = above.isTabular() && below.isTabular();
+    signs.add("both tabular and aligned", tabular && aligned >= 0.5);
+    signs.add("both tabular and not aligned", tabular && aligned < 0.3);
+    signs.add("fewer pieces below", below.pieces().size() < above.pieces().size());
+  }
+}

@@ -1,0 +1,43 @@
+package dev.inlay.score;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** Gathers named numbers in one fixed order: the names are asked for once, the numbers often. */
+final class Signs {
+
+  private final List<String> names = new ArrayList<>();
+  private final double[] values;
+  private int count;
+
+  /** Gathers numbers, and names where {@code values} is null. */
+  private Signs(double[] values) {
+    this.values = values;
+  }
+
+  static Signs ofNames() {
+    return new Signs(null);
+  }
+
+  static Signs into(double[] values) {
+    return new Signs(values);
+  }
+
+  /** Adds a number; most lie between 0 and 1. */
+  void add(String name, double value) {
+    if (values == null) {
+      names.add(name);
+    } else {
+      values[count++] = value;
+    }
+  }
+
+  /** Adds 1 for true, 0 for false. */
+  void add(String name, boolean value) {
+    add(name, value ? 1 : 0);
+  }
+
+  List<String> names() {
+    return List.copyOf(names);
+  }
+}

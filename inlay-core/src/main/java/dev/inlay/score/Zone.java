@@ -1,0 +1,39 @@
+package dev.inlay.score;
+
+import dev.inlay.find.PieceLine;
+import dev.inlay.find.Ruling;
+import dev.inlay.page.Fill;
+import java.util.List;
+
+/**
+ * The lines of one column of a page, with what is drawn around them: all that the roles of the lines
+ * are read from.
+ *
+ * @param lines upright ones, from top to bottom
+ * @param horizontals the page's horizontal rulings, from top to bottom
+ * @param verticals the page's vertical rulings, from left to right
+ * @param fills the page's painted boxes, in the order in which they are drawn
+ * @param pageHeight in points
+ * @param typeSize the height of the page's ordinary type, in points
+ */
+public record Zone(
+    List<PieceLine> lines,
+    List<Ruling> horizontals,
+    List<Ruling> verticals,
+    List<Fill> fills,
+    double pageHeight,
+    double typeSize) {
+
+  /** Keeps copies that cannot change. */
+  public Zone {
+    lines = List.copyOf(lines);
+    horizontals = List.copyOf(horizontals);
+    verticals = List.copyOf(verticals);
+    fills = List.copyOf(fills);
+  }
+
+  /** The same drawings around other lines. */
+  public Zone withLines(List<PieceLine> others) {
+    return new Zone(others, horizontals, verticals, fills, pageHeight, typeSize);
+  }
+}

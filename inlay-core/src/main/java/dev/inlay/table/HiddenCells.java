@@ -1,0 +1,52 @@
+package dev.inlay.table;
+
+import dev.inlay.geom.Box;
+import dev.inlay.grid.Cell;
+import dev.inlay.grid.Grid;
+import dev.inlay.page.LineComposer;
+import dev.inlay.page.TextLine;
+import dev.inlay.page.Word;
+import java.util.List;
+
+/**
+ * Tells whether the rulings of a frame leave cells unparted: texts that stand far apart in one line
+ * of a cell are several cells to a reader. The rulings then part some of the columns only.
+ */
+final class HiddenCells {
+
+  /** Words this many type sizes apart are no phrase: four times an ordinary space. */
+  private static final double WIDE = 1.1;
+
+  /** This share of the cells may hold wide white: a tabulator, a sign set apart. */
+  private static final double SHARE = 0.06;
+
+  private HiddenCells() {}
+
+  /** Whether so many cells hold wide white that rulings do not part all columns. */
+  static boolean in(Grid grid) {
+    int cells = 0;
+    int wide = 0;
+    for (List<Cell> row : grid.rows()) {
+      for (Cell cell : row) {
+        if (!cell.isEmpty()) {
+          cells++;
+          wide += hasWideWhite(cell) ? 1 : 0;
+        }
+      }
+    }
+    return wide > 1 && wide > SHARE * cells;
+  }
+
+  private static boolean hasWideWhite(Cell cell) {
+    for (TextLine line : LineComposer.compose(cell.glyphs())) {
+      Box before = null;
+      for (Word word : line.words()) {
+        if (before != null && word.box().left() - before.right() > WIDE * line.size()) {
+          return true;
+        }
+        before = word.box();
+      }
+    }
+    return false;
+  }
+}

@@ -1,0 +1,104 @@
+package dev.inlay.table;
+
+import dev.inlay.find.LineRole;
+import dev.inlay.find.PieceLine;
+import dev.inlay.grid.Cell;
+import dev.inlay.grid.Grid;
+import dev.inlay.page.GlyphIndex;
+import dev.inlay.page.LineComposer;
+import dev.inlay.page.TextLine;
+import dev.inlay.page.Turn;
+import dev.inlay.score.RoleReading;
+import dev.inlay.score.Zone;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+
+/**
+ * Tells the header and the group headings of a ruled grid by the roles of the lines of text in it:
+ * rulings say where cells are, not what they are.
+ */
+final class RuledRows {
+
+  /** A first line that is less probably a heading is a record. */
+  private static final double SURELY_RECORD = 0.04;
+
+  private RuledRows() {}
+
+  /** The lines inside a grid as a zone of their own; empty where no upright line stands in it. */
+  static Optional<Zone> zone(Grid grid, GlyphIndex index, Zone page) {
+    List<TextLine> lines =
+        LineComposer.compose(index.within(grid.frame().box())).stream()
+            .filter(l -> l.turn() == Turn.UPRIGHT)
+            .sorted(Comparator.comparingDouble(TextLine::baseline))
+            .toList();
+    List<PieceLine> pieces = PieceLine.of(lines);
+    return pieces.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            new Zone(
+                pieces,
+                page.horizontals(),
+                page.verticals(),
+                page.fills(),
+                page.pageHeight(),
+                page.typeSize()));
+  }
+
+  /** The grid with its header and group headings as its lines tell them. */
+  static Grid tell(Grid grid, Zone zone) {
+    RoleReading reading = RoleReading.of(zone);
+    List<LineRole> roles = reading.roles();
+    int count = grid.rows().size();
+    int[] lines = new int[count];
+    int[] heading = new int[count];
+    int[] group = new int[count];
+    for (int i = 0; i < roles.size(); i++) {
+      int row = rowAt(grid, zone.lines().get(i).box().centreY());
+      lines[row]++;
+      heading[row] += roles.get(i) == LineRole.HEADER ? 1 : 0;
+      group[row] += roles.get(i) == LineRole.GROUP ? 1 : 0;
+    }
+    int header = 0;
+    for (int r = 0; r < count && (lines[r] == 0 || 2 * heading[r] >= lines[r]); r++) {
+      header = lines[r] == 0 ? header : reach(grid, r);
+    }
+    header = header >= count ? 0 : header; // headings alone head nothing
+    OptionalInt told = OptionalInt.of(header);
+    if (header == 0 && reading.probability(0, LineRole.HEADER) > SURELY_RECORD) {
+      told = OptionalInt.empty(); // what sets its cells off decides
+    }
+    Set<Integer> groups = new HashSet<>();
+    for (int r = header; r < count; r++) {
+      if (group[r] > 0 && 2 * group[r] >= lines[r] && hasOneText(grid.rows().get(r))) {
+        groups.add(r);
+      }
+    }
+    return grid.withRows(told, groups);
+  }
+
+  private static boolean hasOneText(List<Cell> row) {
+    return row.stream().filter(c -> !c.isEmpty()).count() == 1;
+  }
+
+  /** The first row behind a header row that none of its cells reaches into. */
+  private static int reach(Grid grid, int row) {
+    int end = row + 1;
+    for (Cell cell : grid.rows().get(row)) {
+      end = Math.max(end, cell.isEmpty() ? end : row + cell.rowSpan());
+    }
+    return end;
+  }
+
+  private static int rowAt(Grid grid, double y) {
+    int row = 0;
+    while (row < grid.rows().size() - 1 && y > grid.rowEdges().get(row + 1)) {
+      row++;
+    }
+    return row;
+  }
+
+}

@@ -1,0 +1,6 @@
+/**
+ * What a text is: a number, a date, a unit, words. Decided here and nowhere else.
+ *
+ * <p>Knows strings only; where a text stands is not looked at here.
+ */
+package dev.inlay.text;
