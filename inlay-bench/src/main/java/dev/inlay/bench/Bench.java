@@ -39,6 +39,7 @@ public final class Bench {
           System.exit(1);
         }
       }
+      case "train-tables" -> TableTraining.main(rest, System.out);
       case "train" -> RoleTraining.main(rest, System.out);
       case "speed" -> org.openjdk.jmh.Main.main(rest);
       default -> throw new IllegalArgumentException(USE);

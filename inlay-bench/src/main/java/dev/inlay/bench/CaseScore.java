@@ -3,6 +3,7 @@ package dev.inlay.bench;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -82,6 +83,18 @@ record CaseScore(
     }
     String producer = truth.path("via").asString(truth.path("producer").asString(""));
     return new CaseScore(name, producer, scores, extra, extraUnflagged);
+  }
+
+  /** For each table of a result whether it is one of the truth, and perfect. */
+  static List<Boolean> perfect(JsonNode truth, JsonNode result) {
+    List<CaseGrid> due = new ArrayList<>();
+    truth.get("tables").forEach(t -> due.add(CaseGrid.ofTruth(t)));
+    List<CaseGrid> given = new ArrayList<>();
+    result.path("tables").forEach(t -> given.add(CaseGrid.ofResult(t)));
+    List<TableScore> scores = of("", truth, result).tables();
+    List<Boolean> perfect = new ArrayList<>(Collections.nCopies(given.size(), false));
+    pairs(due, given).forEach((d, g) -> perfect.set(g, scores.get(d).perfect()));
+    return perfect;
   }
 
   private static boolean isFlagged(JsonNode table) {

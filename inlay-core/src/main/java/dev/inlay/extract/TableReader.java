@@ -137,8 +137,26 @@ final class TableReader implements AutoCloseable {
     ledgers.add(new PageLedger(tables.page(), tables.ledger(), furniturePlaces));
   }
 
+  /** A page whose first table seems to go on but shows other columns, read with those before. */
+  private PageTables withKnownColumns(Done done) {
+    if (done.guidance().area().isPresent()) {
+      return done.tables();
+    }
+    Optional<Guidance> known = stitcher.columnsFor(done.tables());
+    if (known.isEmpty()) {
+      return done.tables();
+    }
+    Page clear = done.page().withFurniture(glyphs(done.furniture()));
+    PageTables again = PageTables.of(clear, known.get());
+    return stitcher.goesOnWith(again) ? done.tables().withFirst(again) : done.tables();
+  }
+
   /** A page whose few rows do not show all columns is read with those of the page before. */
   private PageTables withColumnsBefore(Done done) {
+    PageTables withColumns = withKnownColumns(done);
+    if (withColumns != done.tables()) {
+      return withColumns;
+    }
     Optional<List<String>> headings = stitcher.headingsFor(done.tables());
     if (headings.isEmpty() || done.guidance().area().isPresent()) {
       return done.tables();

@@ -18,6 +18,7 @@ import java.util.Optional;
  * @param rival a white strip that is nearly a gutter: read with it, the page would be explained
  *     almost as well
  * @param roles what each line is to the table; empty where that is not known
+ * @param certainty how probable these roles are
  */
 public record OpenFrame(
     Frame frame,
@@ -26,7 +27,8 @@ public record OpenFrame(
     List<Interval> gutters,
     boolean given,
     Optional<Interval> rival,
-    List<LineRole> roles) {
+    List<LineRole> roles,
+    RoleCertainty certainty) {
 
   /** Keeps copies that cannot change. */
   public OpenFrame {
@@ -44,7 +46,13 @@ public record OpenFrame(
       List<Interval> gutters,
       boolean given,
       Optional<Interval> rival) {
-    this(frame, lines, turnedHeadings, gutters, given, rival, List.of());
+    this(
+        frame, lines, turnedHeadings, gutters, given, rival, List.of(), RoleCertainty.UNKNOWN);
+  }
+
+  /** The same with what each line is to the table. */
+  public OpenFrame withRoles(List<LineRole> known) {
+    return new OpenFrame(frame, lines, turnedHeadings, gutters, given, rival, known, certainty);
   }
 
   /** How many lines at the top are known to hold column headings. */
@@ -60,7 +68,7 @@ public record OpenFrame(
   public OpenFrame withoutGutter(int number) {
     List<Interval> left = new ArrayList<>(gutters);
     left.remove(number);
-    return new OpenFrame(frame, lines, turnedHeadings, left, given, rival, roles);
+    return new OpenFrame(frame, lines, turnedHeadings, left, given, rival, roles, certainty);
   }
 
   /**

@@ -1,6 +1,7 @@
 package dev.inlay.grid;
 
 import dev.inlay.find.Frame;
+import dev.inlay.find.RoleCertainty;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -16,6 +17,7 @@ import java.util.Set;
  * @param isClosed whether every cell is boxed by rulings
  * @param headerRows how many rows at the top are header, where the lines themselves told it
  * @param groupRows the numbers of rows that head the rows below them, where the lines told it
+ * @param certainty how probable the roles of its lines are
  * @param warnings what is doubtful about it
  */
 public record Grid(
@@ -26,6 +28,7 @@ public record Grid(
     boolean isClosed,
     OptionalInt headerRows,
     Set<Integer> groupRows,
+    RoleCertainty certainty,
     List<Warning> warnings) {
 
   /** Keeps copies that cannot change. */
@@ -46,13 +49,22 @@ public record Grid(
       boolean isClosed,
       OptionalInt headerRows,
       List<Warning> warnings) {
-    this(frame, columnEdges, rowEdges, rows, isClosed, headerRows, Set.of(), warnings);
+    this(
+        frame,
+        columnEdges,
+        rowEdges,
+        rows,
+        isClosed,
+        headerRows,
+        Set.of(),
+        RoleCertainty.UNKNOWN,
+        warnings);
   }
 
   /** The same, with what its lines tell of its rows. */
-  public Grid withRows(OptionalInt header, Set<Integer> groups) {
+  public Grid withRows(OptionalInt header, Set<Integer> groups, RoleCertainty roles) {
     return new Grid(
-        frame, columnEdges, rowEdges, rows, isClosed, header, groups, warnings);
+        frame, columnEdges, rowEdges, rows, isClosed, header, groups, roles, warnings);
   }
 
   /** How many columns it has. */

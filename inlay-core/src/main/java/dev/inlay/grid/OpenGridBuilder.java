@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.Set;
 
 /**
  * Builds the grid of an open or part-ruled frame: columns from gutters, header from what sets its
@@ -23,6 +24,9 @@ public final class OpenGridBuilder {
 
   /** Where rows have so many texts, a line with two of them may head rows. */
   private static final int LEAST_PARTS = 4;
+
+  /** Where the header's lines are less probably what they are read as, it is doubtful. */
+  private static final double LEAST_HEADER_CERTAINTY = 0.6;
 
   private final OpenFrame open;
   private final List<LineCells> lines = new ArrayList<>();
@@ -123,7 +127,8 @@ public final class OpenGridBuilder {
     HeaderLines told =
         open.roles().isEmpty()
             ? HeaderLines.of(lines, open.frame().horizontals(), columns.size())
-            : new HeaderLines(open.headerLines(), true);
+            : new HeaderLines(
+                open.headerLines(), open.certainty().header() >= LEAST_HEADER_CERTAINTY);
     if (open.turnedHeadings().isEmpty()) {
       return told;
     }
@@ -164,7 +169,8 @@ public final class OpenGridBuilder {
     open.gutters().forEach(g -> columnEdges.add(g.middle()));
     columnEdges.add(box.right());
     return new Grid(
-        open.frame(), columnEdges, rowEdges, rows, false, OptionalInt.of(headerRows), warnings);
+        open.frame(), columnEdges, rowEdges, rows, false, OptionalInt.of(headerRows), warnings)
+        .withRows(OptionalInt.of(headerRows), Set.of(), open.certainty());
   }
 
   /** Adds the rows that the roles of the lines tell apart. */

@@ -40,6 +40,8 @@ public enum WarningCode {
   CROSSED_GUTTER("crossed-gutter", 0.15),
   /** A printed sum is not the sum of the rows above it, though others in its column are. */
   SUM_OFF("sum-off", 0.2),
+  /** Nothing single is doubtful, but tables that look like this one are too often wrong. */
+  UNSURE("unsure", 0),
   /** The file does not say which characters some of its signs stand for. */
   UNKNOWN_CHARACTER("unknown-character", 0.3);
 

@@ -6,6 +6,7 @@ import dev.inlay.find.HeadedGutters;
 import dev.inlay.find.LineRole;
 import dev.inlay.find.OpenFrame;
 import dev.inlay.find.PieceLine;
+import dev.inlay.find.RoleCertainty;
 import dev.inlay.find.Ruling;
 import dev.inlay.find.SideBySide;
 import dev.inlay.geom.Box;
@@ -32,17 +33,22 @@ public final class RoleRegions {
   /** This share of a ruling lies over the region it belongs to. */
   private static final double RULING_OVER_REGION = 0.7;
 
+  /** Lines of one text stand further apart than this, in type sizes. */
+  private static final double BESIDE = 0.75;
+
   /** A vertical ruling parts columns where it runs along this share of the records' height. */
   private static final double PARTING_SHARE = 0.6;
 
   private final int page;
   private final Zone zone;
   private final List<TextLine> turned;
+  private final RoleReading reading;
 
   private RoleRegions(int page, Zone zone, List<TextLine> turned) {
     this.page = page;
     this.zone = zone;
     this.turned = turned;
+    reading = RoleReading.of(zone);
   }
 
   /**
@@ -54,11 +60,11 @@ public final class RoleRegions {
    * @return from top to bottom
    */
   public static List<OpenFrame> of(int page, Zone zone, List<TextLine> turned) {
-    return new RoleRegions(page, zone, turned).regions();
+    RoleRegions proposing = new RoleRegions(page, zone, turned);
+    return proposing.regions(proposing.reading.roles());
   }
 
-  private List<OpenFrame> regions() {
-    List<LineRole> roles = RoleReading.of(zone).roles();
+  private List<OpenFrame> regions(List<LineRole> roles) {
     List<OpenFrame> regions = new ArrayList<>();
     int from = 0;
     for (int i = 0; i <= roles.size(); i++) {
@@ -91,7 +97,8 @@ public final class RoleRegions {
     for (List<TextLine> side : sides) {
       List<PieceLine> lines = PieceLine.of(side);
       if (!lines.isEmpty()) {
-        regions.addAll(new RoleRegions(page, zone.withLines(lines), turned).regions());
+        RoleRegions inside = new RoleRegions(page, zone.withLines(lines), turned);
+        regions.addAll(inside.regions(inside.reading.inside()));
       }
     }
   }
@@ -106,7 +113,8 @@ public final class RoleRegions {
       if (record || own.get(i) == LineRole.GOES_ON) {
         records.add(lines.get(i));
       }
-      if (lines.get(i).isTabular() && record) {
+      boolean beside = own.get(i) == LineRole.GOES_ON && isBeside(lines, i);
+      if (record && lines.get(i).isTabular() || beside) {
         tabular.add(lines.get(i));
       }
     }
@@ -133,7 +141,18 @@ public final class RoleRegions {
     }
     Frame frame = new Frame(page, whole, rulings, List.of());
     Optional<Interval> rival = GutterFinder.rival(tabular, gutters);
-    return Optional.of(new OpenFrame(frame, lines, heads, gutters, false, rival, own));
+    RoleCertainty certainty =
+        new RoleCertainty(
+            reading.leastProbable(from, Math.min(to, from + header + 1)),
+            reading.leastProbable(Math.min(to, from + header + 1), to));
+    return Optional.of(new OpenFrame(frame, lines, heads, gutters, false, rival, own, certainty));
+  }
+
+  /** Whether a line overlaps the one above it in height: a label centred in the height of its row. */
+  private static boolean isBeside(List<PieceLine> lines, int i) {
+    return i > 0
+        && lines.get(i).line().baseline() - lines.get(i - 1).line().baseline()
+            < BESIDE * lines.get(i).line().size();
   }
 
   /** Adds gutters that show where the headings are looked at together with the records. */

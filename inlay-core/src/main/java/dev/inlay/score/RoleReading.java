@@ -1,6 +1,10 @@
 package dev.inlay.score;
 
 import dev.inlay.find.LineRole;
+import dev.inlay.find.Piece;
+import dev.inlay.find.PieceLine;
+import dev.inlay.text.TextShape;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -22,12 +26,20 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
   /** A single line between rows is outside them only where it is more probable than this. */
   private static final double SURELY_OUTSIDE = 0.85;
 
-  /** Reads the roles of a zone with the trained model. */
-  public static RoleReading of(Zone zone) {
+  /** Reads the roles of a zone as the trained model says. */
+  public static RoleReading byModelAlone(Zone zone) {
     RoleScores scores = RoleModel.trained().scores(zone);
-    RoleReading reading = new RoleReading(scores.best(), scores.probabilities());
+    return new RoleReading(scores.best(), scores.probabilities());
+  }
+
+  /** Reads the roles of a zone as the trained model and the customs of print say. */
+  public static RoleReading of(Zone zone) {
+    RoleReading reading = byModelAlone(zone);
     reading.takeInSingleLines();
+    reading.leaveTitlesOut(zone);
     reading.addHeaders();
+    reading.addGroupHeadings(zone);
+    reading.partRecords(zone);
     return reading;
   }
 
@@ -57,6 +69,84 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
       best = probability(line, role) > probability(line, best) ? role : best;
     }
     return best;
+  }
+
+  /** A line of one text that is read as a record heads the rows below it from this probability on. */
+  private static final double LEAST_GROUP = 0.12;
+
+  private void addGroupHeadings(Zone zone) {
+    for (int i = 0; i + 1 < roles.size(); i++) {
+      if (roles.get(i) == LineRole.RECORD
+          && !zone.lines().get(i).isTabular()
+          && zone.lines().get(i + 1).isTabular()
+          && roles.get(i + 1) == LineRole.RECORD
+          && probability(i, LineRole.GROUP) >= LEAST_GROUP) {
+        roles.set(i, LineRole.GROUP);
+      }
+    }
+  }
+
+  /** A first heading line of one text at the left is a title unless it is more probable than this. */
+  private static final double SURELY_HEADER = 0.8;
+
+  private void leaveTitlesOut(Zone zone) {
+    for (int i = 0; i + 1 < roles.size(); i++) {
+      PieceLine line = zone.lines().get(i);
+      PieceLine below = zone.lines().get(i + 1);
+      boolean first = i == 0 || roles.get(i - 1) == LineRole.OUTSIDE;
+      if (first
+          && roles.get(i) == LineRole.HEADER
+          && roles.get(i + 1) == LineRole.HEADER
+          && !line.isTabular()
+          && Math.abs(line.box().left() - below.box().left()) < line.line().size() / 2
+          && probability(i, LineRole.HEADER) < SURELY_HEADER) {
+        roles.set(i, LineRole.OUTSIDE);
+      }
+    }
+  }
+
+  /** A line that goes on never has quantities below the quantities of its row. */
+  private void partRecords(Zone zone) {
+    List<Piece> row = new ArrayList<>();
+    for (int i = 0; i < roles.size(); i++) {
+      List<Piece> pieces = zone.lines().get(i).pieces();
+      if (roles.get(i) == LineRole.GOES_ON && pieces.size() > 1 && repeats(pieces, row)) {
+        roles.set(i, LineRole.RECORD);
+      }
+      if (roles.get(i) != LineRole.GOES_ON) {
+        row.clear();
+      }
+      row.addAll(pieces);
+    }
+  }
+
+  /** Whether at least two quantities of a line stand below quantities, and hardly another does not. */
+  private static boolean repeats(List<Piece> pieces, List<Piece> row) {
+    int below = 0;
+    int quantities = 0;
+    for (Piece piece : pieces) {
+      if (TextShape.of(piece.text()).isQuantity()) {
+        quantities++;
+        below += row.stream().anyMatch(r -> isQuantityOver(r, piece)) ? 1 : 0;
+      }
+    }
+    return below > 1 && below == quantities;
+  }
+
+  private static boolean isQuantityOver(Piece above, Piece piece) {
+    return above.box().horizontal().overlap(piece.box().horizontal()) > 0
+        && TextShape.of(above.text()).isQuantity();
+  }
+
+  /** The roles where it is known that all lines belong to one table. */
+  public List<LineRole> inside() {
+    List<LineRole> inside = new ArrayList<>(roles);
+    for (int i = 0; i < inside.size(); i++) {
+      if (inside.get(i) == LineRole.OUTSIDE) {
+        inside.set(i, mostProbableInside(i));
+      }
+    }
+    return inside;
   }
 
   private void addHeaders() {

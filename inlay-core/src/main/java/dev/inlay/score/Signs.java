@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Gathers named numbers in one fixed order: the names are asked for once, the numbers often. */
-final class Signs {
+public final class Signs {
 
   private final List<String> names = new ArrayList<>();
   private final double[] values;
@@ -15,16 +15,18 @@ final class Signs {
     this.values = values;
   }
 
-  static Signs ofNames() {
+  /** Gathers names. */
+  public static Signs ofNames() {
     return new Signs(null);
   }
 
-  static Signs into(double[] values) {
+  /** Gathers numbers into an array that has room for all. */
+  public static Signs into(double[] values) {
     return new Signs(values);
   }
 
   /** Adds a number; most lie between 0 and 1. */
-  void add(String name, double value) {
+  public void add(String name, double value) {
     if (values == null) {
       names.add(name);
     } else {
@@ -33,11 +35,12 @@ final class Signs {
   }
 
   /** Adds 1 for true, 0 for false. */
-  void add(String name, boolean value) {
+  public void add(String name, boolean value) {
     add(name, value ? 1 : 0);
   }
 
-  List<String> names() {
+  /** The names in the order of their numbers. */
+  public List<String> names() {
     return List.copyOf(names);
   }
 }

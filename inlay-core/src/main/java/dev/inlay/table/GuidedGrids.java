@@ -103,7 +103,8 @@ final class GuidedGrids {
   private Grid parted(Frame frame) {
     List<TextLine> lines = upright(LineComposer.compose(index.within(frame.box())));
     if (guidance.textsMayCross()) {
-      return OpenGridBuilder.build(GivenGutters.known(frame, lines, guidance.gutters()));
+      OpenFrame open = GivenGutters.known(frame, lines, guidance.gutters());
+      return OpenGridBuilder.build(PageGrids.withRoles(open, page, measure));
     }
     GivenGutters given = GivenGutters.over(frame, lines, guidance.gutters());
     Grid grid = OpenGridBuilder.build(given.frame());

@@ -61,11 +61,11 @@ final class LikeParts {
   }
 
   /**
-   * Whether the only header row of a part reads like one of its records: quantities stand in it
-   * where the table before has columns of quantities.
+   * Whether the first header row of a part reads like a record: quantities stand in it where the
+   * table before has columns of quantities.
    */
   static boolean headerIsRecord(PageTable before, PageTable part) {
-    if (part.headerRows() != 1 || before.columns() != part.columns()) {
+    if (part.headerRows() == 0 || before.columns() != part.columns()) {
       return false;
     }
     int columns = 0;

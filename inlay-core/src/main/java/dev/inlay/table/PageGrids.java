@@ -22,6 +22,7 @@ import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
 import dev.inlay.page.Turn;
 import dev.inlay.propose.RoleRegions;
+import dev.inlay.score.RoleReading;
 import dev.inlay.score.Zone;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -110,6 +111,12 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
     return RuledRows.zone(grid, index, zoneOf(List.of(), page, rulings, measure))
         .map(zone -> RuledRows.tell(grid, zone))
         .orElse(grid);
+  }
+
+  /** A frame whose lines all belong to one table, with their roles. */
+  static OpenFrame withRoles(OpenFrame open, Page page, PageMeasure measure) {
+    Zone zone = zoneOf(open.lines(), page, RulingFinder.find(page, measure), measure);
+    return open.withRoles(RoleReading.of(zone).inside());
   }
 
   private static Zone zoneOf(

@@ -46,7 +46,7 @@ final class PageTableBuilder {
       rows.add(new TableRow(kind, page, cells.stream().map(PageTableBuilder::cell).toList()));
     }
     TableFrame frame =
-        new TableFrame(page, grid.frame().box(), extent(grid), grid.columnEdges(), grid.rowEdges());
+        new TableFrame(page, grid.frame().box(), extent(grid), grid.columnEdges(), grid.rowEdges(), grid.certainty());
     return new PageTable(
         frame, title, notes, grid.columnEdges(), header.rows(), rows, warnings, false, false);
   }

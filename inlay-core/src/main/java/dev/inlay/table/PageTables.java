@@ -138,6 +138,14 @@ public final class PageTables {
     return new PageTables(page, named, ledger.withFurniture(told));
   }
 
+  /** The same tables with another reading of the first. */
+  public PageTables withFirst(PageTables again) {
+    List<PageTable> all = new ArrayList<>(tables);
+    PageTable old = all.get(0);
+    all.set(0, again.tables.get(0).placed(old.first(), old.last()));
+    return new PageTables(page, all, ledger);
+  }
+
   /** The frames of the tables, from top to bottom. */
   public List<Box> frames() {
     return tables.stream().map(t -> t.frame().box()).toList();

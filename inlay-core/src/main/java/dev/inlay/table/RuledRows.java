@@ -2,6 +2,7 @@ package dev.inlay.table;
 
 import dev.inlay.find.LineRole;
 import dev.inlay.find.PieceLine;
+import dev.inlay.find.RoleCertainty;
 import dev.inlay.grid.Cell;
 import dev.inlay.grid.Grid;
 import dev.inlay.page.GlyphIndex;
@@ -50,7 +51,7 @@ final class RuledRows {
 
   /** The grid with its header and group headings as its lines tell them. */
   static Grid tell(Grid grid, Zone zone) {
-    RoleReading reading = RoleReading.of(zone);
+    RoleReading reading = RoleReading.byModelAlone(zone);
     List<LineRole> roles = reading.roles();
     int count = grid.rows().size();
     int[] lines = new int[count];
@@ -66,18 +67,35 @@ final class RuledRows {
     for (int r = 0; r < count && (lines[r] == 0 || 2 * heading[r] >= lines[r]); r++) {
       header = lines[r] == 0 ? header : reach(grid, r);
     }
-    header = header >= count ? 0 : header; // headings alone head nothing
+    if (header >= count || allHaveOneText(grid.rows().subList(0, header))) {
+      header = 0; // headings alone head nothing, and one text alone names rows
+    }
     OptionalInt told = OptionalInt.of(header);
     if (header == 0 && reading.probability(0, LineRole.HEADER) > SURELY_RECORD) {
       told = OptionalInt.empty(); // what sets its cells off decides
     }
     Set<Integer> groups = new HashSet<>();
     for (int r = header; r < count; r++) {
-      if (group[r] > 0 && 2 * group[r] >= lines[r] && hasOneText(grid.rows().get(r))) {
+      boolean heads = group[r] > 0 && 2 * group[r] >= lines[r] || 2 * heading[r] > lines[r];
+      if (heads && hasOneText(grid.rows().get(r))) {
         groups.add(r);
       }
     }
-    return grid.withRows(told, groups);
+    return grid.withRows(told, groups, certainty(grid, zone, reading, header));
+  }
+
+  private static RoleCertainty certainty(Grid grid, Zone zone, RoleReading reading, int header) {
+    int lines = 0;
+    double end = grid.rowEdges().get(Math.min(header + 1, grid.rows().size()));
+    while (lines < zone.lines().size() && zone.lines().get(lines).box().centreY() < end) {
+      lines++;
+    }
+    return new RoleCertainty(
+        reading.leastProbable(0, lines), reading.leastProbable(lines, zone.lines().size()));
+  }
+
+  private static boolean allHaveOneText(List<List<Cell>> rows) {
+    return rows.stream().allMatch(RuledRows::hasOneText);
   }
 
   private static boolean hasOneText(List<Cell> row) {

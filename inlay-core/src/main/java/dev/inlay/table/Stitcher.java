@@ -1,6 +1,7 @@
 package dev.inlay.table;
 
 import dev.inlay.grid.Warning;
+import dev.inlay.geom.Box;
 import dev.inlay.grid.WarningCode;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -19,6 +20,9 @@ import java.util.stream.Collectors;
  * several threads.
  */
 public final class Stitcher {
+
+  /** Parts of one table differ in width by at most this share. */
+  private static final double SAME_WIDTH = 0.03;
 
   private static final Pattern CONTINUED =
       Pattern.compile(
@@ -67,6 +71,48 @@ public final class Stitcher {
     return follows && fewer && !before.isRuled()
         ? oneLine(open.get(0).header(), before.columns())
         : Optional.empty();
+  }
+
+  /**
+   * The gutters of the table that ends the page before, at the places of the first table of a page
+   * that seems to go on with it but shows other columns: few rows, or rows without some texts, do
+   * not show all gutters.
+   *
+   * @param page the next page
+   * @return the area of that table and the gutters; empty where it does not seem to go on
+   */
+  public Optional<Guidance> columnsFor(PageTables page) {
+    if (open.isEmpty() || page.tables().isEmpty()) {
+      return Optional.empty();
+    }
+    PageTable before = open.get(open.size() - 1);
+    PageTable part = page.tables().get(0);
+    boolean follows = before.last() && page.page() == before.frame().page() + 1;
+    Box old = before.frame().box();
+    Box now = part.frame().box();
+    boolean asWide = Math.abs(old.width() - now.width()) < SAME_WIDTH * old.width();
+    boolean headed = part.headerRows() > 0 && !LikeParts.repeatsHeader(open.get(0), part);
+    if (!follows
+        || !asWide
+        || headed
+        || part.columns() == before.columns()
+        || part.isRuled()
+        || hasOwnTitle(part)) {
+      return Optional.empty();
+    }
+    double shift = now.left() - old.left();
+    List<Double> edges = before.columnEdges();
+    List<Double> gutters =
+        edges.subList(1, edges.size() - 1).stream().map(x -> x + shift).toList();
+    return Optional.of(Guidance.known(now, gutters));
+  }
+
+  /** Whether the first table of a page, read again with known gutters, goes on with the last one. */
+  public boolean goesOnWith(PageTables again) {
+    return again.tables().size() == 1
+        && goesOn(open.get(open.size() - 1), again.tables().get(0).placed(true, true))
+        && again.tables().get(0).warnings().stream()
+            .noneMatch(w -> w.code() == WarningCode.CUT_WORD || w.code() == WarningCode.CROSSED_GUTTER);
   }
 
   /** The headings of a header of one row, where each column has one. */
@@ -143,6 +189,36 @@ public final class Stitcher {
     return !now.contains(old) && !old.startsWith(now);
   }
 
+  /** The rows of a part without a header printed again among them, and group headings after it. */
+  private static List<TableRow> withoutHeaderAmongRows(
+      PageTable first, List<TableRow> rows, Set<String> headings) {
+    if (first.headerRows() == 0) {
+      return rows;
+    }
+    List<String> header = texts(first.header().get(first.headerRows() - 1));
+    List<TableRow> kept = new ArrayList<>();
+    boolean behind = false;
+    for (TableRow row : rows) {
+      boolean again = header.size() > 1 && texts(row).equals(header);
+      boolean heading =
+          behind
+              && row.kind() == RowKind.GROUP
+              && headings.contains(LikeParts.plain(row.cells().get(0).text()));
+      if (!again && !heading) {
+        kept.add(row);
+      }
+      if (row.kind() == RowKind.GROUP) {
+        headings.add(LikeParts.plain(row.cells().get(0).text()));
+      }
+      behind = again || heading;
+    }
+    return kept;
+  }
+
+  private static List<String> texts(TableRow row) {
+    return row.cells().stream().map(TableCell::text).filter(t -> !t.isEmpty()).toList();
+  }
+
   /** The rows of a part without headings printed again after the page break. */
   private static List<TableRow> withoutRepeatedHeadings(List<TableRow> rows, Set<String> headings) {
     int first = 0;
@@ -175,7 +251,8 @@ public final class Stitcher {
     Set<String> headings = new HashSet<>();
     for (PageTable part : open) {
       List<TableRow> more = part == first ? part.body() : withoutRepeatedHeader(first, part);
-      List<TableRow> fresh = withoutRepeatedHeadings(more, headings);
+      List<TableRow> fresh =
+          withoutHeaderAmongRows(first, withoutRepeatedHeadings(more, headings), headings);
       addRows(fresh, rows, part != first, part.isRuled());
       fresh.stream()
           .filter(r -> r.kind() == RowKind.GROUP)
@@ -194,19 +271,19 @@ public final class Stitcher {
     rows.addAll(sums.rows());
     warnings.addAll(sums.warnings());
     warnings.addAll(TableDoubts.of(first.headerRows(), first.columns(), rows, first.frame()));
-    done.add(
+    Table whole =
         new Table(
             openId,
             first.title(),
             open.stream().map(PageTable::frame).toList(),
-            Confidence.of(
-                warnings, sums.proven() + RowRelations.proven(sums.rows(), sums.columns())),
+            0,
             warnings,
             first.headerRows(),
             HeaderPaths.of(first.header(), first.columns()),
             rows,
             open.stream().flatMap(p -> p.notes().stream()).distinct().toList(),
-            Optional.empty()));
+            Optional.empty());
+    done.add(Estimate.of(whole));
     open.clear();
   }
 }

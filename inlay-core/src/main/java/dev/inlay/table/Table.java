@@ -56,6 +56,12 @@ public record Table(
         Optional.of(left));
   }
 
+  /** The same table with an estimate and the warnings that go with it. */
+  Table estimated(double probability, List<Warning> left) {
+    return new Table(
+        id, title, frames, probability, left, headerRows, columns, rows, notes, rightOf);
+  }
+
   /** The same table with other rows and columns. */
   Table withRows(List<Column> otherColumns, List<TableRow> others) {
     return new Table(

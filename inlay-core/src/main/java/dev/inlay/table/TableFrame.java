@@ -1,5 +1,6 @@
 package dev.inlay.table;
 
+import dev.inlay.find.RoleCertainty;
 import dev.inlay.geom.Box;
 import java.util.List;
 
@@ -12,9 +13,15 @@ import java.util.List;
  * @param columnEdges x of the boundaries between columns, in points; empty where the table lies
  *     sideways
  * @param rowEdges y of the boundaries between rows, in points; empty where the table lies sideways
+ * @param certainty how probable the roles of its lines are
  */
 public record TableFrame(
-    int page, Box box, RulingExtent rulings, List<Double> columnEdges, List<Double> rowEdges) {
+    int page,
+    Box box,
+    RulingExtent rulings,
+    List<Double> columnEdges,
+    List<Double> rowEdges,
+    RoleCertainty certainty) {
 
   /** Keeps copies that cannot change. */
   public TableFrame {
@@ -24,6 +31,6 @@ public record TableFrame(
 
   /** A frame whose boundaries are not known. */
   public TableFrame(int page, Box box, RulingExtent rulings) {
-    this(page, box, rulings, List.of(), List.of());
+    this(page, box, rulings, List.of(), List.of(), RoleCertainty.UNKNOWN);
   }
 }
