@@ -9,11 +9,19 @@ import java.util.List;
  */
 final class HeadingColumns {
 
+  /** The padding on both sides of a boundary is at most this many type sizes. */
+  private static final double PADDING = 1.3;
+
+  /** What is only probably aligned is this many type sizes off. */
+  private static final double AT_CELL_EDGE = 0.4;
+
   private final List<Interval> bounds;
   private final List<Interval> texts;
   private final Interval[] headings;
   private final String[] names;
   private final double[] firstWords;
+  private final int[] firstBelow;
+  private final int[] lastBelow;
   private final boolean[] headedElsewhere;
 
   /**
@@ -28,6 +36,12 @@ final class HeadingColumns {
     headings = new Interval[bounds.size()];
     names = new String[bounds.size()];
     firstWords = new double[bounds.size()];
+    firstBelow = new int[bounds.size()];
+    lastBelow = new int[bounds.size()];
+    for (int c = 0; c < firstBelow.length; c++) {
+      firstBelow[c] = c;
+      lastBelow[c] = c;
+    }
     headedElsewhere = new boolean[bounds.size()];
   }
 
@@ -74,6 +88,11 @@ final class HeadingColumns {
     return headings[column] != null;
   }
 
+  /** Whether a run of columns parts no spanner below it. */
+  boolean keepsSpannersWhole(int first, int last) {
+    return firstBelow[first] >= first && lastBelow[last] <= last;
+  }
+
   /** Whether another line of the header has a text over a column. */
   boolean isHeadedElsewhere(int column) {
     return headedElsewhere[column];
@@ -96,6 +115,8 @@ final class HeadingColumns {
       headings[c] = extent;
       names[c] = first == last ? text : null;
       firstWords[c] = firstWord;
+      firstBelow[c] = first;
+      lastBelow[c] = last;
     }
   }
 
@@ -115,12 +136,17 @@ final class HeadingColumns {
 
   /**
    * How far a heading is from beginning, ending or centring where its columns' texts, their headings
-   * or their boundaries do, in points.
+   * or their boundaries do, in points. One that begins right behind the texts of the column before
+   * stands at the left edge of its cell, though the figures below stand at the right.
    */
-  double misalignment(Interval heading, int first, int last) {
+  double misalignment(Interval heading, int first, int last, double typeSize) {
     Interval filled = texts.get(first).union(texts.get(last));
     double least = Math.abs(heading.middle() - bounds(first, last).middle());
     least = Math.min(least, Math.abs(heading.middle() - filled.middle()));
+    double behind = heading.from() - whiteAround(first, last).from();
+    if (first > 0 && behind > 0 && behind < PADDING * typeSize) {
+      least = Math.min(least, AT_CELL_EDGE * typeSize);
+    }
     if (first == last) {
       least = Math.min(least, Math.abs(heading.from() - filled.from()));
       least = Math.min(least, Math.abs(heading.to() - filled.to()));

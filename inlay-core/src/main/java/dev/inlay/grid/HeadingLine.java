@@ -44,6 +44,9 @@ final class HeadingLine {
 
   private static final double HEADED_ELSEWHERE = 0.8;
 
+  /** A heading over some of the columns of a spanner below it. */
+  private static final double PARTED_SPANNER = 4;
+
   /** A column left without a heading in this line: one below, one elsewhere, or none at all. */
   private static final double SKIPPED_HEADED = 0.25;
 
@@ -84,6 +87,9 @@ final class HeadingLine {
 
   /** Words further apart than this many type sizes are in two headings. */
   private static final double APART = 1.6;
+
+  /** A heading ends at most this many type sizes before its column begins. */
+  private static final double FURTHEST = 8;
 
   /** A heading's own ruling lies at most this many type sizes below its baseline. */
   private static final double RULING_BELOW = 1.6;
@@ -203,7 +209,7 @@ final class HeadingLine {
               Math.max(words.get(i).box().left(), words.get(j).box().right()));
       double skipped = 0;
       for (int first = c; first < columns.count(); first++) {
-        if (columns.bounds(first, first).from() > extent.to() + size) {
+        if (columns.bounds(first, first).from() > extent.to() + FURTHEST * size) {
           break;
         }
         skipped += first == c ? 0 : skipCost(first - 1);
@@ -269,13 +275,14 @@ final class HeadingLine {
         Math.max(0, bounds.from() - extent.from()) + Math.max(0, extent.to() - bounds.to());
     double middle = extent.middle();
     double outside = Math.max(0, Math.max(white.from() - middle, middle - white.to()));
-    double align = columns.misalignment(extent, first, last) / size;
+    double align = columns.misalignment(extent, first, last, size) / size;
     double cost =
         OVER_TEXTS * overTexts / size
             + OVER_WHITE * Math.max(0, over - overTexts) / size
             + ELSEWHERE * outside / size
             + MISALIGNED * Math.min(MOST_MISALIGNED, align)
-            + rulingCost(extent, first, last);
+            + rulingCost(extent, first, last)
+            + (columns.keepsSpannersWhole(first, last) ? 0 : PARTED_SPANNER);
     if (first == last) {
       return cost + (columns.hasRoomBeside(first, extent.length() + space) ? NOT_WRAPPED : 0);
     }
@@ -291,7 +298,13 @@ final class HeadingLine {
         + SPANNER
         + (centres > 1 ? OVER_SEVERAL : 0)
         + (last - first + 1 == usualWidth ? SAME_WIDTH : 0)
-        + (columns.headingsRepeat(first, last) ? REPEATED : 0);
+        + (columns.headingsRepeat(first, last) ? isAgain(i) ? REPEATED / 3 : REPEATED : 0);
+  }
+
+  /** Whether the line has a word again: as parts of headings that are the same in each group. */
+  private boolean isAgain(int word) {
+    String text = words.get(word).text();
+    return words.stream().filter(w -> w.text().equals(text)).count() > 1;
   }
 
   /** Whether two of the words lie on both sides of a gutter and leave it free. */
