@@ -67,6 +67,20 @@ public record Grid(
         frame, columnEdges, rowEdges, rows, isClosed, header, groups, roles, warnings);
   }
 
+  /** The same with other cells. */
+  public Grid withCells(List<List<Cell>> others) {
+    return new Grid(
+        frame,
+        columnEdges,
+        rowEdges,
+        others,
+        isClosed,
+        headerRows,
+        groupRows,
+        certainty,
+        warnings);
+  }
+
   /** How many columns it has. */
   public int columns() {
     return columnEdges.size() - 1;

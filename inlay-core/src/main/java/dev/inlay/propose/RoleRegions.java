@@ -128,6 +128,11 @@ public final class RoleRegions {
     int header = (int) own.stream().takeWhile(r -> r == LineRole.HEADER).count();
     addGuttersBelowHeadings(lines.subList(0, header), tabular, gutters);
     gutters = HeadedGutters.add(lines.subList(0, header), tabular, gutters);
+    List<Interval> first = new ArrayList<>();
+    NumberColumn.gutter(lines.subList(0, header), records, gutters)
+        .ifPresent(first::add);
+    first.addAll(gutters);
+    gutters = first;
     if (gutters.isEmpty()) {
       return Optional.empty();
     }

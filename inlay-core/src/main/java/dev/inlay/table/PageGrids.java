@@ -109,7 +109,7 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
   private static Grid withRows(
       Grid grid, Page page, GlyphIndex index, List<Ruling> rulings, PageMeasure measure) {
     return RuledRows.zone(grid, index, zoneOf(List.of(), page, rulings, measure))
-        .map(zone -> RuledRows.tell(grid, zone))
+        .map(zone -> UndrawnEdges.part(RuledRows.tell(grid, zone)))
         .orElse(grid);
   }
 
