@@ -29,6 +29,10 @@ final class RoleTraining {
 
   private static final LineRole[] ROLES = LineRole.values();
   private static final int ROUNDS = 14;
+
+  /** The weights are the mean of those after the last rounds: single steps leave them unsteady. */
+  private static final int AVERAGED = 8;
+
   private static final double RATE = 0.25;
   private static final double PULL = 2e-5;
 
@@ -109,6 +113,7 @@ final class RoleTraining {
 
   private void train(PrintStream out) {
     Random random = new Random(7);
+    RoleModel sum = new RoleModel();
     for (int round = 1; round <= ROUNDS; round++) {
       Collections.shuffle(examples, random);
       double loss = 0;
@@ -128,9 +133,39 @@ final class RoleTraining {
         whole += perfect ? 1 : 0;
         loss += step(example, scores);
       }
+      if (round > ROUNDS - AVERAGED) {
+        addTo(sum);
+      }
       out.printf(
           "round %d: loss %.4f a line, %.2f %% of lines right, %.1f %% of zones%n",
           round, loss / all, 100.0 * right / all, 100.0 * whole / examples.size());
+    }
+    for (int r = 0; r < ROLES.length; r++) {
+      setMean(model.lineWeights()[r], sum.lineWeights()[r]);
+      for (int b = 0; b < ROLES.length; b++) {
+        setMean(model.stepWeights()[b][r], sum.stepWeights()[b][r]);
+      }
+    }
+  }
+
+  private void addTo(RoleModel sum) {
+    for (int r = 0; r < ROLES.length; r++) {
+      add(model.lineWeights()[r], sum.lineWeights()[r]);
+      for (int b = 0; b < ROLES.length; b++) {
+        add(model.stepWeights()[b][r], sum.stepWeights()[b][r]);
+      }
+    }
+  }
+
+  private static void add(double[] weights, double[] sum) {
+    for (int f = 0; f < weights.length; f++) {
+      sum[f] += weights[f];
+    }
+  }
+
+  private static void setMean(double[] weights, double[] sum) {
+    for (int f = 0; f < weights.length; f++) {
+      weights[f] = sum[f] / AVERAGED;
     }
   }
 

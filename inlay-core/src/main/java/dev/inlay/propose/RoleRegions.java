@@ -36,6 +36,9 @@ public final class RoleRegions {
   /** Lines of one text stand further apart than this, in type sizes. */
   private static final double BESIDE = 0.75;
 
+  /** In the box of a table at most this share of the lines is read as standing outside. */
+  private static final double MOST_OUTSIDE = 0.3;
+
   /** A vertical ruling parts columns where it runs along this share of the records' height. */
   private static final double PARTING_SHARE = 0.6;
 
@@ -62,6 +65,24 @@ public final class RoleRegions {
   public static List<OpenFrame> of(int page, Zone zone, List<TextLine> turned) {
     RoleRegions proposing = new RoleRegions(page, zone, turned);
     return proposing.regions(proposing.reading.roles());
+  }
+
+  /**
+   * The regions of a box that rulings draw around lines: all of them belong to tables, where most
+   * lines are read so.
+   *
+   * @return empty where the box holds something else
+   */
+  public static List<OpenFrame> ofBox(int page, Zone zone, List<TextLine> turned) {
+    if (zone.lines().isEmpty()) {
+      return List.of();
+    }
+    RoleRegions proposing = new RoleRegions(page, zone, turned);
+    long outside =
+        proposing.reading.roles().stream().filter(r -> r == LineRole.OUTSIDE).count();
+    return outside > MOST_OUTSIDE * zone.lines().size()
+        ? List.of()
+        : proposing.regions(proposing.reading.inside());
   }
 
   private List<OpenFrame> regions(List<LineRole> roles) {
