@@ -3,6 +3,7 @@ package dev.inlay.find;
 import dev.inlay.find.WhiteStrips.Strip;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.Word;
+import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -220,7 +221,11 @@ public final class GutterFinder {
   private static boolean isLabelledSum(PieceLine line, double left) {
     return line.pieces().size() == 2
         && line.box().left() - left > LABEL_INDENT * line.line().size()
-        && TableSigns.figuresIn(line) == 1;
+        && quantitiesIn(line) == 1;
+  }
+
+  private static long quantitiesIn(PieceLine line) {
+    return line.pieces().stream().filter(p -> TextShape.of(p.text()).isValue()).count();
   }
 
   /**

@@ -22,16 +22,12 @@ import java.util.Set;
  */
 public final class OpenGridBuilder {
 
-  /** Where rows have so many texts, a line with two of them may head rows. */
-  private static final int LEAST_PARTS = 4;
-
   /** Where the header's lines are less probably what they are read as, it is doubtful. */
   private static final double LEAST_HEADER_CERTAINTY = 0.6;
 
   private final OpenFrame open;
   private final List<LineCells> lines = new ArrayList<>();
   private final SumLabels sumLabels;
-  private final int usualParts;
   private final List<Interval> columns = new ArrayList<>();
   private final List<List<Cell>> rows = new ArrayList<>();
   private final List<Double> rowEdges = new ArrayList<>();
@@ -48,8 +44,6 @@ public final class OpenGridBuilder {
             ? open.lines().stream().map(l -> LineCells.ofGiven(l, gutters)).toList()
             : PhraseJoiner.join(open.lines().stream().map(l -> LineCells.of(l, gutters)).toList()));
     sumLabels = new SumLabels(lines);
-    int[] counts = lines.stream().mapToInt(l -> l.parts().size()).sorted().toArray();
-    usualParts = counts.length == 0 ? 0 : counts[counts.length / 2];
     double from = open.frame().box().left();
     for (Interval gutter : open.gutters()) {
       columns.add(new Interval(from, gutter.middle()));
@@ -69,7 +63,7 @@ public final class OpenGridBuilder {
   }
 
   private OptionalInt needlessGutter() {
-    int header = headerLines().count();
+    int header = headerLines();
     if (header == lines.size()) {
       return OptionalInt.empty();
     }
@@ -93,7 +87,7 @@ public final class OpenGridBuilder {
    * that stands clear of the texts below it, as a wide one over short figures.
    */
   private OptionalInt strayHeading() {
-    int header = open.given() || !open.turnedHeadings().isEmpty() ? 0 : headerLines().count();
+    int header = open.given() || !open.turnedHeadings().isEmpty() ? 0 : headerLines();
     if (header == 0) {
       return OptionalInt.empty();
     }
@@ -123,46 +117,31 @@ public final class OpenGridBuilder {
     return texts;
   }
 
-  private HeaderLines headerLines() {
-    HeaderLines told =
-        open.roles().isEmpty()
-            ? HeaderLines.of(lines, open.frame().horizontals(), columns.size())
-            : new HeaderLines(
-                open.headerLines(), open.certainty().header() >= LEAST_HEADER_CERTAINTY);
-    if (open.turnedHeadings().isEmpty()) {
-      return told;
-    }
-    // Beside turned headings stand those that are upright.
+  /** How many lines at the top are header; beside turned headings stand those that are upright. */
+  private int headerLines() {
     double bottom =
-        open.turnedHeadings().stream().mapToDouble(l -> l.box().bottom()).max().orElseThrow();
+        open.turnedHeadings().stream().mapToDouble(l -> l.box().bottom()).max().orElse(0);
     long beside = lines.stream().filter(l -> l.line().box().centreY() < bottom).count();
-    return new HeaderLines((int) beside, true);
+    return Math.max(open.headerLines(), (int) beside);
   }
 
   private Grid build() {
-    HeaderLines header = headerLines();
+    int header = headerLines();
     Box box = open.frame().box();
     rowEdges.add(box.top());
-    List<LineCells> headerLines = lines.subList(0, header.count());
-    HeaderCells heads = headerCells(header.count());
+    List<LineCells> headerLines = lines.subList(0, header);
+    HeaderCells heads = headerCells(header);
     int headerRows = heads.levels();
     addHeader(heads, headerRows, headerLines);
-    if (open.roles().isEmpty()) {
-      RowJoiner joiner =
-          new RowJoiner(lines.subList(header.count(), lines.size()), columns, open.frame());
-      joiner.rows().forEach(this::addRow);
-    } else {
-      addRowsByRole(header.count());
-    }
+    addRows(header);
     rowEdges.set(rowEdges.size() - 1, box.bottom());
     MergedLabels.merge(rows, headerRows, rowBaselines, columns, open.frame().horizontals());
-    if (!header.sure()) {
-      warn(
-          WarningCode.HEADER_UNSURE, "nothing but its place tells that the first row is a heading");
+    if (open.certainty().header() < LEAST_HEADER_CERTAINTY) {
+      warn(WarningCode.HEADER_UNSURE, "its first rows may be headings or records");
     }
     warnings.addAll(
-        new OpenDoubts(open, lines.subList(header.count(), lines.size()))
-            .warnings(l -> isHeading(List.of(l)) || sumLabels.of(List.of(l)) != null));
+        new OpenDoubts(open, lines.subList(header, lines.size()))
+            .warnings(l -> isHeading(l) || sumLabels.of(List.of(l)) != null));
     warnIfUnknown();
     List<Double> columnEdges = new ArrayList<>();
     columnEdges.add(box.left());
@@ -174,7 +153,7 @@ public final class OpenGridBuilder {
   }
 
   /** Adds the rows that the roles of the lines tell apart. */
-  private void addRowsByRole(int from) {
+  private void addRows(int from) {
     List<LineCells> row = new ArrayList<>();
     LineRole kind = LineRole.OUTSIDE;
     for (int i = from; i < lines.size(); i++) {
@@ -273,42 +252,21 @@ public final class OpenGridBuilder {
       }
     }
     List<Cell> cells = new ArrayList<>();
-    if (open.roles().isEmpty() && isHeading(joined)) {
-      cells.add(cell(row, 0, columns.size(), 1, wordsOf(joined.get(0))));
-    } else {
-      if (label != null) {
-        cells.add(cell(row, 0, label.last() + 1, 1, label.words()));
-      }
-      for (int c = 0; c < words.size(); c++) {
-        if (!words.get(c).isEmpty()) {
-          cells.add(cell(row, c, 1, 1, words.get(c)));
-        }
+    if (label != null) {
+      cells.add(cell(row, 0, label.last() + 1, 1, label.words()));
+    }
+    for (int c = 0; c < words.size(); c++) {
+      if (!words.get(c).isEmpty()) {
+        cells.add(cell(row, c, 1, 1, words.get(c)));
       }
     }
     rows.add(cells);
     endRow(joined);
   }
 
-  /**
-   * A line with one text, at the left or over gutters, heads the rows below it; so does a code with
-   * a name that keeps to no column, where rows have far more texts.
-   */
-  private boolean isHeading(List<LineCells> joined) {
-    if (joined.size() > 1) {
-      return false;
-    }
-    List<Part> parts = joined.get(0).parts();
-    Part first = parts.get(0);
-    if (parts.size() == 1) {
-      return first.first() == 0 || first.spans();
-    }
-    Part name = parts.get(1);
-    return parts.size() == 2
-        && first.first() == 0
-        && (first.spans() || name.spans())
-        && usualParts >= LEAST_PARTS
-        && name.text().codePoints().anyMatch(Character::isLetter)
-        && !Figures.isFigure(name.text());
+  private boolean isHeading(LineCells line) {
+    LineRole role = open.roles().get(lines.indexOf(line));
+    return role == LineRole.GROUP || role == LineRole.NOTE;
   }
 
   private static List<Word> wordsOf(LineCells line) {

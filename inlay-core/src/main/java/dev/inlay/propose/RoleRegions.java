@@ -85,6 +85,12 @@ public final class RoleRegions {
         : proposing.regions(proposing.reading.inside());
   }
 
+  /** The region of lines that a person says are one table; empty where they leave no gutter. */
+  public static Optional<OpenFrame> whole(int page, Zone zone) {
+    RoleRegions proposing = new RoleRegions(page, zone, List.of());
+    return proposing.region(0, zone.lines().size(), proposing.reading.inside());
+  }
+
   private List<OpenFrame> regions(List<LineRole> roles) {
     List<OpenFrame> regions = new ArrayList<>();
     int from = 0;

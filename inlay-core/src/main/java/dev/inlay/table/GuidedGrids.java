@@ -3,7 +3,6 @@ package dev.inlay.table;
 import dev.inlay.find.Frame;
 import dev.inlay.find.GivenGutters;
 import dev.inlay.find.OpenFrame;
-import dev.inlay.find.OpenFrameFinder;
 import dev.inlay.find.PageMeasure;
 import dev.inlay.find.Ruling;
 import dev.inlay.find.RulingFinder;
@@ -85,7 +84,7 @@ final class GuidedGrids {
     if (!guidance.gutters().isEmpty()) {
       return new PageGrids(List.of(parted(frame)), List.of());
     }
-    Optional<OpenFrame> open = OpenFrameFinder.within(frame, lines, measure);
+    Optional<OpenFrame> open = PageGrids.whole(lines, page, measure);
     return open.isPresent()
         ? new PageGrids(List.of(OpenGridBuilder.build(open.get())), List.of())
         : new PageGrids(List.of(), lines);
@@ -107,7 +106,7 @@ final class GuidedGrids {
       return OpenGridBuilder.build(PageGrids.withRoles(open, page, measure));
     }
     GivenGutters given = GivenGutters.over(frame, lines, guidance.gutters());
-    Grid grid = OpenGridBuilder.build(given.frame());
+    Grid grid = OpenGridBuilder.build(PageGrids.withRoles(given.frame(), page, measure));
     List<Warning> warnings = new ArrayList<>(grid.warnings());
     for (GivenGutters.Cut cut : given.cuts()) {
       String message =

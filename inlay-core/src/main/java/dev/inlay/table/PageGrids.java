@@ -24,6 +24,7 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -108,6 +109,15 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
             .filter(l -> l.turn() == Turn.UPRIGHT && !isOutside(l, List.of(box)))
             .sorted(Comparator.comparingDouble(TextLine::baseline))
             .toList());
+  }
+
+  /** The frame of lines that are known to be one table; empty where they leave no gutter. */
+  static Optional<OpenFrame> whole(List<TextLine> lines, Page page, PageMeasure measure) {
+    List<PieceLine> sorted =
+        PieceLine.of(
+            lines.stream().sorted(Comparator.comparingDouble(TextLine::baseline)).toList());
+    Zone zone = zoneOf(sorted, page, RulingFinder.find(page, measure), measure);
+    return sorted.isEmpty() ? Optional.empty() : RoleRegions.whole(page.number(), zone);
   }
 
   /** A frame whose lines all belong to one table, with their roles. */
