@@ -34,7 +34,7 @@ final class RoleTraining {
   private static final int AVERAGED = 8;
 
   private static final double RATE = 0.25;
-  private static final double PULL = 2e-5;
+  private static final double PULL = 5e-4;
 
   /** A zone whose roles are known. */
   private record Example(double[][] lineSigns, double[][] stepSigns, int[] roles) {}

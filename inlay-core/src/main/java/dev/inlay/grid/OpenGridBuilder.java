@@ -10,6 +10,7 @@ import dev.inlay.grid.LineCells.Part;
 import dev.inlay.page.Fill;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.Word;
+import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -24,6 +25,9 @@ public final class OpenGridBuilder {
 
   /** Where the header's lines are less probably what they are read as, it is doubtful. */
   private static final double LEAST_HEADER_CERTAINTY = 0.6;
+
+  /** Where rows have so many columns, a line with two texts may head rows. */
+  private static final int LEAST_PARTS = 4;
 
   private final OpenFrame open;
   private final List<LineCells> lines = new ArrayList<>();
@@ -172,11 +176,23 @@ public final class OpenGridBuilder {
   }
 
   private void addRow(List<LineCells> joined, LineRole role) {
-    if (role == LineRole.GROUP || role == LineRole.NOTE) {
+    if (role == LineRole.GROUP || role == LineRole.NOTE || isCodeAndName(joined)) {
       addWholeRow(joined);
     } else {
       addRow(joined);
     }
+  }
+
+  /** Whether a row is a code and a name that keeps to no column, where rows have far more texts. */
+  private boolean isCodeAndName(List<LineCells> joined) {
+    List<Part> parts = joined.get(0).parts();
+    return joined.size() == 1
+        && parts.size() == 2
+        && parts.get(0).first() == 0
+        && parts.get(1).spans()
+        && columns.size() >= LEAST_PARTS
+        && parts.get(1).text().codePoints().anyMatch(Character::isLetter)
+        && !TextShape.of(parts.get(1).text()).isQuantity();
   }
 
   /** Adds a row of one cell over all columns. */

@@ -15,6 +15,7 @@ import dev.inlay.page.TextLine;
 import dev.inlay.score.RoleReading;
 import dev.inlay.score.Zone;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 
@@ -88,7 +89,11 @@ public final class RoleRegions {
   /** The region of lines that a person says are one table; empty where they leave no gutter. */
   public static Optional<OpenFrame> whole(int page, Zone zone) {
     RoleRegions proposing = new RoleRegions(page, zone, List.of());
-    return proposing.region(0, zone.lines().size(), proposing.reading.inside());
+    List<LineRole> roles = proposing.reading.inside();
+    if (!roles.contains(LineRole.RECORD)) {
+      roles = Collections.nCopies(roles.size(), LineRole.RECORD);
+    }
+    return proposing.region(0, roles.size(), roles);
   }
 
   private List<OpenFrame> regions(List<LineRole> roles) {

@@ -37,9 +37,10 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
     RoleReading reading = byModelAlone(zone);
     reading.takeInSingleLines();
     reading.leaveTitlesOut(zone);
-    reading.addHeaders();
+    reading.addHeaders(zone);
     reading.addGroupHeadings(zone);
     reading.partRecords(zone);
+    reading.joinInBands(zone);
     return reading;
   }
 
@@ -69,6 +70,32 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
       best = probability(line, role) > probability(line, best) ? role : best;
     }
     return best;
+  }
+
+  /** So many numbers that follow each other name columns, as days do, and are no values. */
+  private static final int LEAST_CONSECUTIVE = 4;
+
+  /** Whether a line has numbers that follow each other by one, and the line below has not. */
+  private static boolean countsColumns(Zone zone, int line) {
+    return consecutive(zone.lines().get(line)) >= LEAST_CONSECUTIVE
+        && consecutive(zone.lines().get(line + 1)) < LEAST_CONSECUTIVE;
+  }
+
+  private static int consecutive(PieceLine line) {
+    int count = 0;
+    int before = Integer.MIN_VALUE;
+    for (Piece piece : line.pieces()) {
+      String text = piece.text();
+      boolean whole = text.length() <= 4 && text.chars().allMatch(c -> c >= '0' && c <= '9');
+      int number = whole ? Integer.parseInt(text) : Integer.MIN_VALUE;
+      if (number == Integer.MIN_VALUE && count > 0
+          || before != Integer.MIN_VALUE && number != before + 1) {
+        return 0;
+      }
+      count += number == Integer.MIN_VALUE ? 0 : 1;
+      before = number;
+    }
+    return count;
   }
 
   /** A line of one text that is read as a record heads the rows below it from this probability on. */
@@ -138,6 +165,54 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
         && TextShape.of(above.text()).isQuantity();
   }
 
+  /** Where rulings part this share of the rows, they part all of them. */
+  private static final double RULED_ROWS = 0.8;
+
+  /** Fewer ruled rows show no custom. */
+  private static final int LEAST_RULED_ROWS = 4;
+
+  /**
+   * Where nearly every row has a ruling above it, a line of words without one goes on with the row
+   * above it: rulings part the rows, however many lines these have.
+   */
+  private void joinInBands(Zone zone) {
+    LineDrawings drawings = new LineDrawings(zone);
+    for (int from = 0; from < roles.size(); from++) {
+      int to = from;
+      int rows = 0;
+      int ruled = 0;
+      for (; to < roles.size() && roles.get(to) != LineRole.OUTSIDE; to++) {
+        boolean row = roles.get(to) == LineRole.RECORD && to > from;
+        rows += row ? 1 : 0;
+        ruled += row && drawings.isFullyRuledAbove(to) ? 1 : 0;
+      }
+      if (ruled >= LEAST_RULED_ROWS && 2 * ruled >= rows && wordsAlone(zone, from, to, drawings)) {
+        for (int i = from + 1; i < to; i++) {
+          if (roles.get(i) == LineRole.RECORD && !drawings.isFullyRuledAbove(i)) {
+            roles.set(i, LineRole.GOES_ON);
+          }
+        }
+      }
+      from = to;
+    }
+  }
+
+  /** Whether nearly all records without a ruling above them are lines of words. */
+  private boolean wordsAlone(Zone zone, int from, int to, LineDrawings drawings) {
+    int all = 0;
+    int words = 0;
+    for (int i = from + 1; i < to; i++) {
+      if (roles.get(i) == LineRole.RECORD && !drawings.isFullyRuledAbove(i)) {
+        all++;
+        boolean quantity =
+            zone.lines().get(i).pieces().stream()
+                .anyMatch(p -> TextShape.of(p.text()).isQuantity());
+        words += quantity ? 0 : 1;
+      }
+    }
+    return all > 0 && words >= RULED_ROWS * all;
+  }
+
   /** The roles where it is known that all lines belong to one table. */
   public List<LineRole> inside() {
     List<LineRole> inside = new ArrayList<>(roles);
@@ -149,13 +224,13 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
     return inside;
   }
 
-  private void addHeaders() {
+  private void addHeaders(Zone zone) {
     for (int i = 0; i + 1 < roles.size(); i++) {
       boolean first = i == 0 || roles.get(i - 1) == LineRole.OUTSIDE;
       if (first
           && roles.get(i) == LineRole.RECORD
           && roles.get(i + 1) != LineRole.OUTSIDE
-          && probability(i, LineRole.HEADER) >= LEAST_HEADER) {
+          && (probability(i, LineRole.HEADER) >= LEAST_HEADER || countsColumns(zone, i))) {
         roles.set(i, LineRole.HEADER);
         for (int k = i + 1; k < roles.size() && roles.get(k) == LineRole.GOES_ON; k++) {
           roles.set(k, LineRole.HEADER);

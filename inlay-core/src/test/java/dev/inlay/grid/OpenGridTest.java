@@ -3,25 +3,16 @@ package dev.inlay.grid;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.PageBuilder;
+import dev.inlay.Regions;
 import dev.inlay.find.OpenFrame;
-import dev.inlay.find.OpenFrameFinder;
-import dev.inlay.find.PageMeasure;
-import dev.inlay.find.RulingFinder;
-import dev.inlay.page.LineComposer;
-import dev.inlay.page.Page;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** Header and rows of open frames. */
 class OpenGridTest {
 
-  private static final PageMeasure MEASURE = new PageMeasure(10);
-
   private static Grid grid(PageBuilder builder) {
-    Page page = builder.build();
-    List<OpenFrame> frames =
-        OpenFrameFinder.find(
-            1, LineComposer.compose(page.glyphs()), RulingFinder.find(page, MEASURE), MEASURE);
+    List<OpenFrame> frames = Regions.of(builder);
     assertThat(frames).hasSize(1);
     return OpenGridBuilder.build(frames.get(0));
   }

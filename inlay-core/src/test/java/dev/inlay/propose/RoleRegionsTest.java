@@ -1,32 +1,20 @@
-package dev.inlay.find;
+package dev.inlay.propose;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.PageBuilder;
+import dev.inlay.Regions;
+import dev.inlay.find.OpenFrame;
 import dev.inlay.geom.Interval;
-import dev.inlay.page.LineComposer;
-import dev.inlay.page.Page;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-/** Frames without a lattice of rulings, and what only looks like one. */
-class OpenFramesTest {
-
-  private static final PageMeasure MEASURE = new PageMeasure(10);
+/** Regions without a lattice of rulings, and what only looks like one. */
+class RoleRegionsTest {
 
   private static List<OpenFrame> find(PageBuilder builder) {
-    Page page = builder.build();
-    return OpenFrameFinder.find(
-        1, LineComposer.compose(page.glyphs()), RulingFinder.find(page, MEASURE), MEASURE);
-  }
-
-  private static List<Frame> frames(PageBuilder page, PageMeasure measure) {
-    return FrameFinder.find(1, RulingFinder.find(page.build(), measure), measure);
-  }
-
-  private static List<PieceLine> lines(PageBuilder builder) {
-    return PieceLine.of(LineComposer.compose(builder.build().glyphs()));
+    return Regions.of(builder);
   }
 
   /** Rows of a label and two figures, from a baseline downwards. */
@@ -82,29 +70,6 @@ class OpenFramesTest {
       page.text("3" + r, 250, 100 + r * 12);
     }
     assertThat(find(page).get(0).gutters()).hasSize(2);
-  }
-
-  @Test
-  void theThousandsOfOneFigureStayTogether() {
-    List<PieceLine> lines =
-        lines(new PageBuilder().text("10 885", 50, 100).text("12 13", 150, 100));
-    assertThat(lines.get(0).pieces()).extracting(Piece::text).containsExactly("10 885", "12", "13");
-  }
-
-  @Test
-  void leaderDotsAreNoTextAndDotsInColumnsAre() {
-    PageBuilder page = new PageBuilder().text("Cod ........ 12", 50, 100);
-    page.text(".", 50, 120).text(".", 100, 120).text(".", 150, 120).text(".", 200, 120);
-    List<PieceLine> lines = lines(page);
-    assertThat(lines.get(0).words()).hasSize(2);
-    assertThat(lines.get(0).hasLeader()).isTrue();
-    assertThat(lines.get(1).words()).hasSize(4);
-  }
-
-  @Test
-  void rulesMadeOfCharactersAreNoText() {
-    List<PieceLine> lines = lines(new PageBuilder().text("-----", 50, 100).text("Cod", 50, 112));
-    assertThat(lines).hasSize(1);
   }
 
   @Test
@@ -194,18 +159,6 @@ class OpenFramesTest {
     assertThat(find(contents)).isEmpty();
     assertThat(find(list)).isEmpty();
     assertThat(find(form)).isEmpty();
-  }
-
-  @Test
-  void cellsWithBoxesOfTheirOwnNeedTheWiderMeasure() {
-    PageBuilder page = new PageBuilder();
-    for (int r = 0; r < 3; r++) {
-      for (int c = 0; c < 3; c++) {
-        page.lattice(50 + c * 64, 100 + r * 24, 60, 20, 1, 1);
-      }
-    }
-    assertThat(frames(page, MEASURE)).hasSize(9);
-    assertThat(frames(page, MEASURE.forSeparateBoxes())).hasSize(1);
   }
 
   @Test
