@@ -69,8 +69,7 @@ class ArchitectureTest {
           .whereLayer("grid")
           .mayOnlyAccessLayers("geom", "text", "page", "find")
           .whereLayer("table")
-          .mayOnlyAccessLayers(
-              "geom", "text", "number", "page", "find", "score", "propose", "grid")
+          .mayOnlyAccessLayers("geom", "text", "number", "page", "find", "score", "propose", "grid")
           .whereLayer("extract")
           .mayOnlyAccessLayers("geom", "page", "pdf", "find", "table")
           .whereLayer("write")

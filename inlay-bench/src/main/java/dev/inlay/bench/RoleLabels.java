@@ -1,17 +1,17 @@
 package dev.inlay.bench;
 
+import dev.inlay.find.LineRole;
 import dev.inlay.find.PieceLine;
 import dev.inlay.page.Word;
-import dev.inlay.find.LineRole;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import tools.jackson.databind.JsonNode;
 
 /**
- * Lays the rows of a paper's true tables over the lines of its pages, so that the right role of each
- * line is known. Rows and lines keep their order (a dynamic programme over both); a line belongs to
- * the row that holds most of its words.
+ * Lays the rows of a paper's true tables over the lines of its pages, so that the right role of
+ * each line is known. Rows and lines keep their order (a dynamic programme over both); a line
+ * belongs to the row that holds most of its words.
  */
 final class RoleLabels {
 

@@ -1,9 +1,9 @@
 package dev.inlay.bench;
 
+import dev.inlay.find.LineRole;
 import dev.inlay.pdf.OpenFailure;
 import dev.inlay.pdf.PageFailure;
 import dev.inlay.pdf.PdfFile;
-import dev.inlay.find.LineRole;
 import dev.inlay.score.LineSigns;
 import dev.inlay.score.RoleModel;
 import dev.inlay.score.RoleScores;
@@ -21,8 +21,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Trains the weights of {@link RoleModel} on papers with truth: the probability of the right roles is
- * raised by gradient steps whose size adapts to each weight (Duchi, Hazan, Singer, 2011), with a
+ * Trains the weights of {@link RoleModel} on papers with truth: the probability of the right roles
+ * is raised by gradient steps whose size adapts to each weight (Duchi, Hazan, Singer, 2011), with a
  * pull of all weights towards 0. The same papers give the same weights.
  */
 final class RoleTraining {
@@ -58,7 +58,8 @@ final class RoleTraining {
     RoleTraining training = new RoleTraining();
     for (int i = 1; i < args.length; i++) {
       training.read(Path.of(args[i]));
-      out.println(args[i] + ": " + training.examples.size() + " zones, left out " + training.skipped);
+      out.println(
+          args[i] + ": " + training.examples.size() + " zones, left out " + training.skipped);
     }
     training.train(out);
     Files.writeString(

@@ -16,9 +16,9 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Trains the weights of {@code TableModel}: of each table that is found in papers with truth, its signs
- * and whether it is perfect. Logistic regression by gradient steps over all examples, with a pull of
- * the weights towards 0.
+ * Trains the weights of {@code TableModel}: of each table that is found in papers with truth, its
+ * signs and whether it is perfect. Logistic regression by gradient steps over all examples, with a
+ * pull of the weights towards 0.
  */
 final class TableTraining {
 

@@ -90,7 +90,8 @@ public final class HeadedGutters {
   /** Adds the widest strip near the gap that no record crosses, where records have both sides. */
   private static void addStrip(
       Interval gap, Interval reach, List<PieceLine> records, List<Interval> gutters) {
-    double left = gutters.stream().mapToDouble(Interval::to).filter(x -> x <= gap.from()).max().orElse(0);
+    double left =
+        gutters.stream().mapToDouble(Interval::to).filter(x -> x <= gap.from()).max().orElse(0);
     double right =
         gutters.stream()
             .mapToDouble(Interval::from)
@@ -117,7 +118,9 @@ public final class HeadedGutters {
       end = Double.isNaN(end) ? word.to() : Math.max(end, word.to());
     }
     double size = records.isEmpty() ? 0 : records.get(0).line().size();
-    if (best != null && best.length() >= NARROWEST * size && haveBothSides(best, left, right, records)) {
+    if (best != null
+        && best.length() >= NARROWEST * size
+        && haveBothSides(best, left, right, records)) {
       gutters.add(best);
     }
   }

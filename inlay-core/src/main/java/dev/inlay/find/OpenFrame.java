@@ -46,8 +46,7 @@ public record OpenFrame(
       List<Interval> gutters,
       boolean given,
       Optional<Interval> rival) {
-    this(
-        frame, lines, turnedHeadings, gutters, given, rival, List.of(), RoleCertainty.UNKNOWN);
+    this(frame, lines, turnedHeadings, gutters, given, rival, List.of(), RoleCertainty.UNKNOWN);
   }
 
   /** The same with what each line is to the table. */

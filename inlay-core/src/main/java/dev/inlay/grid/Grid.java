@@ -63,22 +63,13 @@ public record Grid(
 
   /** The same, with what its lines tell of its rows. */
   public Grid withRows(OptionalInt header, Set<Integer> groups, RoleCertainty roles) {
-    return new Grid(
-        frame, columnEdges, rowEdges, rows, isClosed, header, groups, roles, warnings);
+    return new Grid(frame, columnEdges, rowEdges, rows, isClosed, header, groups, roles, warnings);
   }
 
   /** The same with other cells. */
   public Grid withCells(List<List<Cell>> others) {
     return new Grid(
-        frame,
-        columnEdges,
-        rowEdges,
-        others,
-        isClosed,
-        headerRows,
-        groupRows,
-        certainty,
-        warnings);
+        frame, columnEdges, rowEdges, others, isClosed, headerRows, groupRows, certainty, warnings);
   }
 
   /** How many columns it has. */

@@ -62,8 +62,7 @@ final class HeadingColumns {
   /** From the texts of the column before a run of columns to those of the column behind it. */
   Interval whiteAround(int first, int last) {
     double from = first == 0 ? bounds.get(0).from() : texts.get(first - 1).to();
-    double to =
-        last + 1 == bounds.size() ? bounds.get(last).to() : texts.get(last + 1).from();
+    double to = last + 1 == bounds.size() ? bounds.get(last).to() : texts.get(last + 1).from();
     Interval own = bounds(first, last);
     return new Interval(Math.min(from, own.from()), Math.max(to, own.to()));
   }
@@ -121,8 +120,8 @@ final class HeadingColumns {
   }
 
   /**
-   * Whether the first word of the heading below would have had room beside a text above it: then
-   * no line was broken between them.
+   * Whether the first word of the heading below would have had room beside a text above it: then no
+   * line was broken between them.
    *
    * @param width of the text and a space, in points
    */
@@ -135,9 +134,9 @@ final class HeadingColumns {
   }
 
   /**
-   * How far a heading is from beginning, ending or centring where its columns' texts, their headings
-   * or their boundaries do, in points. One that begins right behind the texts of the column before
-   * stands at the left edge of its cell, though the figures below stand at the right.
+   * How far a heading is from beginning, ending or centring where its columns' texts, their
+   * headings or their boundaries do, in points. One that begins right behind the texts of the
+   * column before stands at the left edge of its cell, though the figures below stand at the right.
    */
   double misalignment(Interval heading, int first, int last, double typeSize) {
     Interval filled = texts.get(first).union(texts.get(last));

@@ -13,12 +13,12 @@ import java.util.Map;
 import java.util.TreeMap;
 
 /**
- * Parts one line of a header into headings and gives each to the columns that it stands over. Words,
- * headings and columns keep their order; of all ways to part and to place them the one with the least
- * cost is taken (a dynamic programme over words and columns). What costs: a heading that begins, ends
- * and centres elsewhere than its columns' texts, one that reaches into the next column, words far
- * apart in one heading, words at an ordinary space in two, and a spanner over columns without
- * headings of their own. Costs are in type sizes.
+ * Parts one line of a header into headings and gives each to the columns that it stands over.
+ * Words, headings and columns keep their order; of all ways to part and to place them the one with
+ * the least cost is taken (a dynamic programme over words and columns). What costs: a heading that
+ * begins, ends and centres elsewhere than its columns' texts, one that reaches into the next
+ * column, words far apart in one heading, words at an ordinary space in two, and a spanner over
+ * columns without headings of their own. Costs are in type sizes.
  */
 final class HeadingLine {
 
@@ -119,8 +119,7 @@ final class HeadingLine {
   /** Whether several spanners stand in the line: then they share the columns among them. */
   private boolean hasSpanners;
 
-  private HeadingLine(
-      PieceLine line, HeadingColumns columns, List<Ruling> rulings, double space) {
+  private HeadingLine(PieceLine line, HeadingColumns columns, List<Ruling> rulings, double space) {
     this.columns = columns;
     this.rulings = rulings;
     this.space = space;
@@ -288,8 +287,7 @@ final class HeadingLine {
     }
     int centres = 0;
     for (int c = first; c <= last; c++) {
-      cost +=
-          columns.isHeaded(c) ? 0 : columns.isHeadedElsewhere(c) ? HEADED_ELSEWHERE : UNHEADED;
+      cost += columns.isHeaded(c) ? 0 : columns.isHeadedElsewhere(c) ? HEADED_ELSEWHERE : UNHEADED;
       double centre = columns.texts(c).middle();
       centres += centre > extent.from() && centre < extent.to() ? 1 : 0;
       cost += c > first && isPartedAt(columns.gutter(c), i, j) ? PARTED_AT_BOUNDARY : 0;
@@ -326,8 +324,7 @@ final class HeadingLine {
         boolean same = true;
         for (int c = 0; c < columns.count(); c++) {
           Interval texts = columns.texts(c);
-          boolean covered =
-              ruling.extent().overlap(texts) > COVERED * Math.max(1, texts.length());
+          boolean covered = ruling.extent().overlap(texts) > COVERED * Math.max(1, texts.length());
           same &= covered == (c >= first && c <= last);
         }
         return same ? OWN_RULING : OTHER_RULING;

@@ -13,8 +13,8 @@ import java.util.regex.Pattern;
 /**
  * Finds a gutter that parts what a reader sees as one value: a currency sign set apart from its
  * number, a bracket behind a value, thousands set off by a space, the groups of a telephone number.
- * Such white runs down the page as gutters do; what tells it is that the part beside it never stands
- * alone, and has no heading of its own.
+ * Such white runs down the page as gutters do; what tells it is that the part beside it never
+ * stands alone, and has no heading of its own.
  */
 final class NeedlessGutter {
 
@@ -25,10 +25,12 @@ final class NeedlessGutter {
   private static final double NARROW = 0.5;
 
   private static final Pattern SIGN =
-      Pattern.compile("[$€£¥₽¢+\\-−–±]|kr\\.?|zł|EUR|USD|GBP|CHF|PLN|SEK|Kč|Fr\\.|R\\$|р\\.|руб\\.?|元|円");
+      Pattern.compile(
+          "[$€£¥₽¢+\\-−–±]|kr\\.?|zł|EUR|USD|GBP|CHF|PLN|SEK|Kč|Fr\\.|R\\$|р\\.|руб\\.?|元|円");
 
   private static final Pattern BEHIND =
-      Pattern.compile("%|‰|[*†‡]{1,3}|[(\\[±].*|[$€£¥₽]|kr\\.?|zł|EUR|USD|GBP|CHF|PLN|SEK|руб\\.?|円");
+      Pattern.compile(
+          "%|‰|[*†‡]{1,3}|[(\\[±].*|[$€£¥₽]|kr\\.?|zł|EUR|USD|GBP|CHF|PLN|SEK|руб\\.?|円");
 
   private static final Pattern THOUSANDS = Pattern.compile("\\d{3}([.,]\\d+)?[)%*-]?(\\s\\S+)?");
 
@@ -89,8 +91,7 @@ final class NeedlessGutter {
     if (white(c) > NARROW) {
       return false;
     }
-    boolean thousands =
-        matchesTogether(c, BEFORE_THOUSANDS, THOUSANDS) && !standsAlone(c, c + 1);
+    boolean thousands = matchesTogether(c, BEFORE_THOUSANDS, THOUSANDS) && !standsAlone(c, c + 1);
     if (both) {
       boolean numbers = oneHeading && isNumeric(c) && isNumeric(c + 1);
       return numbers || thousands && standsAlone(c + 1, c);
@@ -182,7 +183,9 @@ final class NeedlessGutter {
     Arrays.fill(gaps, Double.MAX_VALUE);
     for (HeaderCells.Head left : heads) {
       for (HeaderCells.Head right : heads) {
-        if (left.first() == left.last() && right.first() == right.last() && right.first() == left.last() + 1) {
+        if (left.first() == left.last()
+            && right.first() == right.last()
+            && right.first() == left.last() + 1) {
           gaps[left.first()] = Math.min(gaps[left.first()], gap(left, right));
         }
       }

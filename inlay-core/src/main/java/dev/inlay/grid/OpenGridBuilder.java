@@ -152,7 +152,7 @@ public final class OpenGridBuilder {
     open.gutters().forEach(g -> columnEdges.add(g.middle()));
     columnEdges.add(box.right());
     return new Grid(
-        open.frame(), columnEdges, rowEdges, rows, false, OptionalInt.of(headerRows), warnings)
+            open.frame(), columnEdges, rowEdges, rows, false, OptionalInt.of(headerRows), warnings)
         .withRows(OptionalInt.of(headerRows), Set.of(), open.certainty());
   }
 
@@ -176,11 +176,22 @@ public final class OpenGridBuilder {
   }
 
   private void addRow(List<LineCells> joined, LineRole role) {
-    if (role == LineRole.GROUP || role == LineRole.NOTE || isCodeAndName(joined)) {
+    boolean heads = role == LineRole.GROUP || role == LineRole.NOTE;
+    if (heads || isCodeAndName(joined) || isLastWords(joined)) {
       addWholeRow(joined);
     } else {
       addRow(joined);
     }
+  }
+
+  /** Whether a row is one text at the left below all others: a note. */
+  private boolean isLastWords(List<LineCells> joined) {
+    LineCells only = joined.get(0);
+    return joined.size() == 1
+        && only == lines.get(lines.size() - 1)
+        && only.parts().size() == 1
+        && only.parts().get(0).first() == 0
+        && columns.size() > 2;
   }
 
   /** Whether a row is a code and a name that keeps to no column, where rows have far more texts. */

@@ -17,7 +17,9 @@ final class SumLabels {
   /** Texts that begin this near to each other, in type sizes, are aligned. */
   private static final double ALIGNED = 0.3;
 
-  /** A label stands apart where fewer than one in so many texts of its column are aligned with it. */
+  /**
+   * A label stands apart where fewer than one in so many texts of its column are aligned with it.
+   */
   private static final int LEAST_APART = 5;
 
   private final List<LineCells> lines;
@@ -45,8 +47,8 @@ final class SumLabels {
   }
 
   /**
-   * Whether a text begins elsewhere than the others of its column and ends at its right: set against
-   * the figure that it names, over the columns to its left.
+   * Whether a text begins elsewhere than the others of its column and ends at its right: set
+   * against the figure that it names, over the columns to its left.
    */
   private boolean standsApart(Part label, LineCells own) {
     double size = own.line().line().size();

@@ -7,8 +7,9 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Finds the gutter behind a first column of running numbers that stands hardly a space from the texts
- * behind it: the numbers rise by one, and the texts begin at one place however wide the numbers are.
+ * Finds the gutter behind a first column of running numbers that stands hardly a space from the
+ * texts behind it: the numbers rise by one, and the texts begin at one place however wide the
+ * numbers are.
  */
 final class NumberColumn {
 
@@ -56,7 +57,8 @@ final class NumberColumn {
     }
     double size = records.get(0).line().size();
     double end = left;
-    boolean known = gutters.stream().anyMatch(g -> g.from() < end + 1 && g.to() > 0 && g.from() < end);
+    boolean known =
+        gutters.stream().anyMatch(g -> g.from() < end + 1 && g.to() > 0 && g.from() < end);
     boolean onePlace = furthest - left < SAME_PLACE * size && right < left;
     return !known && onePlace && isHeaded(headings, left, size)
         ? Optional.of(new Interval(right, left))
@@ -76,8 +78,10 @@ final class NumberColumn {
   }
 
   private static int numberOf(String text) {
-    String bare = text.endsWith(".") || text.endsWith(")") ? text.substring(0, text.length() - 1) : text;
-    boolean number = !bare.isEmpty() && bare.length() <= 4 && bare.chars().allMatch(c -> c >= '0' && c <= '9');
+    String bare =
+        text.endsWith(".") || text.endsWith(")") ? text.substring(0, text.length() - 1) : text;
+    boolean number =
+        !bare.isEmpty() && bare.length() <= 4 && bare.chars().allMatch(c -> c >= '0' && c <= '9');
     return number ? Integer.parseInt(bare) : -1;
   }
 }

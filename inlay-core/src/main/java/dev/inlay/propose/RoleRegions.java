@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * Proposes the regions of open and part-ruled tables: the lines of a zone that together are read as
@@ -39,6 +40,12 @@ public final class RoleRegions {
 
   /** In the box of a table at most this share of the lines is read as standing outside. */
   private static final double MOST_OUTSIDE = 0.3;
+
+  /** In a list or form this share of the lines begins with a bullet or a label with a colon. */
+  private static final double MOST_BULLETS = 0.6;
+
+  private static final Pattern BULLET =
+      Pattern.compile("[•‣▪●◦–—\\-*·]|\\(?\\p{Alnum}{1,3}[.)]|\\[\\d+\\]");
 
   /** A vertical ruling parts columns where it runs along this share of the records' height. */
   private static final double PARTING_SHARE = 0.6;
@@ -79,8 +86,7 @@ public final class RoleRegions {
       return List.of();
     }
     RoleRegions proposing = new RoleRegions(page, zone, turned);
-    long outside =
-        proposing.reading.roles().stream().filter(r -> r == LineRole.OUTSIDE).count();
+    long outside = proposing.reading.roles().stream().filter(r -> r == LineRole.OUTSIDE).count();
     return outside > MOST_OUTSIDE * zone.lines().size()
         ? List.of()
         : proposing.regions(proposing.reading.inside());
@@ -90,10 +96,10 @@ public final class RoleRegions {
   public static Optional<OpenFrame> whole(int page, Zone zone) {
     RoleRegions proposing = new RoleRegions(page, zone, List.of());
     List<LineRole> roles = proposing.reading.inside();
-    if (!roles.contains(LineRole.RECORD)) {
-      roles = Collections.nCopies(roles.size(), LineRole.RECORD);
-    }
-    return proposing.region(0, roles.size(), roles);
+    Optional<OpenFrame> region = proposing.region(0, roles.size(), roles);
+    return region.isPresent()
+        ? region
+        : proposing.region(0, roles.size(), Collections.nCopies(roles.size(), LineRole.RECORD));
   }
 
   private List<OpenFrame> regions(List<LineRole> roles) {
@@ -161,11 +167,10 @@ public final class RoleRegions {
     addGuttersBelowHeadings(lines.subList(0, header), tabular, gutters);
     gutters = HeadedGutters.add(lines.subList(0, header), tabular, gutters);
     List<Interval> first = new ArrayList<>();
-    NumberColumn.gutter(lines.subList(0, header), records, gutters)
-        .ifPresent(first::add);
+    NumberColumn.gutter(lines.subList(0, header), records, gutters).ifPresent(first::add);
     first.addAll(gutters);
     gutters = first;
-    if (gutters.isEmpty()) {
+    if (gutters.isEmpty() || header == 0 && isListOrForm(records, gutters)) {
       return Optional.empty();
     }
     List<TextLine> heads = turnedHeadings(box);
@@ -185,7 +190,22 @@ public final class RoleRegions {
     return Optional.of(new OpenFrame(frame, lines, heads, gutters, false, rival, own, certainty));
   }
 
-  /** Whether a line overlaps the one above it in height: a label centred in the height of its row. */
+  /** Whether the first of few columns holds the bullets of a list, or the labels of a form. */
+  private static boolean isListOrForm(List<PieceLine> records, List<Interval> gutters) {
+    int bullets = 0;
+    int labels = 0;
+    for (PieceLine record : records) {
+      String first = record.pieces().get(0).text();
+      bullets += BULLET.matcher(first).matches() ? 1 : 0;
+      labels += first.endsWith(":") ? 1 : 0;
+    }
+    double most = MOST_BULLETS * records.size();
+    return gutters.size() == 1 && bullets > most || gutters.size() <= 2 && labels > most;
+  }
+
+  /**
+   * Whether a line overlaps the one above it in height: a label centred in the height of its row.
+   */
   private static boolean isBeside(List<PieceLine> lines, int i) {
     return i > 0
         && lines.get(i).line().baseline() - lines.get(i - 1).line().baseline()
@@ -215,8 +235,7 @@ public final class RoleRegions {
     double size = zone.typeSize();
     for (Ruling ruling : zone.verticals()) {
       double along = ruling.extent().overlap(box.vertical());
-      boolean inside =
-          ruling.at() > box.left() + size / 2 && ruling.at() < box.right() - size / 2;
+      boolean inside = ruling.at() > box.left() + size / 2 && ruling.at() < box.right() - size / 2;
       Interval place = new Interval(ruling.at(), ruling.at());
       if (ruling.isDrawn()
           && inside
@@ -230,8 +249,7 @@ public final class RoleRegions {
   }
 
   private static boolean isCut(PieceLine line, double x) {
-    return line.words().stream()
-        .anyMatch(w -> w.box().left() < x - 1 && w.box().right() > x + 1);
+    return line.words().stream().anyMatch(w -> w.box().left() < x - 1 && w.box().right() > x + 1);
   }
 
   private List<Ruling> rulingsOf(Box box, double size) {

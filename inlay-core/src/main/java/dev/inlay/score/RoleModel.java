@@ -11,9 +11,10 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * A linear chain over the lines of a zone: each line's role is weighed by the line's signs, and each
- * pair of roles by the signs of the step between their lines (a conditional random field: Lafferty,
- * McCallum, Pereira, 2001). The weights were trained on papers with truth and stand in a text file.
+ * A linear chain over the lines of a zone: each line's role is weighed by the line's signs, and
+ * each pair of roles by the signs of the step between their lines (a conditional random field:
+ * Lafferty, McCallum, Pereira, 2001). The weights were trained on papers with truth and stand in a
+ * text file.
  *
  * <p>Works in the number of lines times the square of the number of roles.
  */
@@ -30,8 +31,7 @@ public final class RoleModel {
   private final double[][] lineWeights = new double[ROLES.length][lineNames.size()];
 
   /** For each role before and each role the weight of each sign of a step. */
-  private final double[][][] stepWeights =
-      new double[ROLES.length][ROLES.length][stepNames.size()];
+  private final double[][][] stepWeights = new double[ROLES.length][ROLES.length][stepNames.size()];
 
   /** A model that weighs nothing yet. */
   public RoleModel() {}
@@ -92,11 +92,17 @@ public final class RoleModel {
     return text.toString();
   }
 
-  private static void append(StringBuilder text, String roles, List<String> names, double[] values) {
+  private static void append(
+      StringBuilder text, String roles, List<String> names, double[] values) {
     for (int i = 0; i < values.length; i++) {
       String weight = String.format(Locale.ROOT, "%.3f", values[i]);
       if (Double.parseDouble(weight) != 0) {
-        text.append(roles).append('\t').append(names.get(i)).append('\t').append(weight).append('\n');
+        text.append(roles)
+            .append('\t')
+            .append(names.get(i))
+            .append('\t')
+            .append(weight)
+            .append('\n');
       }
     }
   }

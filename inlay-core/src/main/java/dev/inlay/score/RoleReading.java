@@ -9,8 +9,9 @@ import java.util.List;
 
 /**
  * The roles of a zone's lines as they are read, and how probable each is. Two customs of print that
- * made papers do not show often enough are added to what the model says: a table has a heading unless
- * much speaks against it, and a single line between rows that belong together belongs to them.
+ * made papers do not show often enough are added to what the model says: a table has a heading
+ * unless much speaks against it, and a single line between rows that belong together belongs to
+ * them.
  *
  * @param roles one for each line
  * @param probabilities by line and role, 0 to 1
@@ -19,9 +20,9 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
 
   /**
    * The first line of a table is its header from this probability on, if no other is: on papers by
-   * many authors all first lines between this and one half were headings, and none below it.
+   * many authors the first lines that the model took for records against this were all headings.
    */
-  private static final double LEAST_HEADER = 0.2;
+  private static final double LEAST_HEADER = 0.1;
 
   /** A single line between rows is outside them only where it is more probable than this. */
   private static final double SURELY_OUTSIDE = 0.85;
@@ -38,6 +39,7 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
     reading.takeInSingleLines();
     reading.leaveTitlesOut(zone);
     reading.addHeaders(zone);
+    reading.addUnits(zone);
     reading.addGroupHeadings(zone);
     reading.partRecords(zone);
     reading.joinInBands(zone);
@@ -51,7 +53,8 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
 
   private void takeInSingleLines() {
     for (int i = 1; i + 1 < roles.size(); i++) {
-      boolean between = isRow(roles.get(i - 1)) && isRow(roles.get(i + 1));
+      LineRole above = roles.get(i - 1);
+      boolean between = (isRow(above) || above == LineRole.HEADER) && isRow(roles.get(i + 1));
       if (roles.get(i) == LineRole.OUTSIDE
           && between
           && probability(i, LineRole.OUTSIDE) < SURELY_OUTSIDE) {
@@ -70,6 +73,12 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
       best = probability(line, role) > probability(line, best) ? role : best;
     }
     return best;
+  }
+
+  /** Whether a line holds quantities other than years, as records do. */
+  private static boolean hasQuantities(PieceLine line) {
+    return line.pieces().stream()
+        .anyMatch(p -> TextShape.of(p.text()).isQuantity() && !TextShape.isYear(p.text()));
   }
 
   /** So many numbers that follow each other name columns, as days do, and are no values. */
@@ -98,7 +107,31 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
     return count;
   }
 
-  /** A line of one text that is read as a record heads the rows below it from this probability on. */
+  /** Longer texts of letters and digits are no units. */
+  private static final int LONGEST_UNIT = 4;
+
+  /** A line of units alone, right below the headings and right of the labels, belongs to them. */
+  private void addUnits(Zone zone) {
+    for (int i = 1; i + 1 < roles.size(); i++) {
+      PieceLine line = zone.lines().get(i);
+      if (roles.get(i) == LineRole.RECORD
+          && roles.get(i - 1) == LineRole.HEADER
+          && line.isTabular()
+          && line.box().left() > zone.lines().get(i + 1).box().left() + line.line().size()
+          && line.pieces().stream().allMatch(p -> isUnit(p.text()))) {
+        roles.set(i, LineRole.HEADER);
+      }
+    }
+  }
+
+  private static boolean isUnit(String text) {
+    TextShape shape = TextShape.of(text);
+    return shape == TextShape.UNIT || shape == TextShape.CODE && text.length() < LONGEST_UNIT;
+  }
+
+  /**
+   * A line of one text that is read as a record heads the rows below it from this probability on.
+   */
   private static final double LEAST_GROUP = 0.12;
 
   private void addGroupHeadings(Zone zone) {
@@ -113,7 +146,9 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
     }
   }
 
-  /** A first heading line of one text at the left is a title unless it is more probable than this. */
+  /**
+   * A first heading line of one text at the left is a title unless it is more probable than this.
+   */
   private static final double SURELY_HEADER = 0.8;
 
   private void leaveTitlesOut(Zone zone) {
@@ -147,7 +182,7 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
     }
   }
 
-  /** Whether at least two quantities of a line stand below quantities, and hardly another does not. */
+  /** Whether a line has quantities, and all of them stand below quantities. */
   private static boolean repeats(List<Piece> pieces, List<Piece> row) {
     int below = 0;
     int quantities = 0;
@@ -157,7 +192,7 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
         below += row.stream().anyMatch(r -> isQuantityOver(r, piece)) ? 1 : 0;
       }
     }
-    return below > 1 && below == quantities;
+    return below > 0 && below == quantities;
   }
 
   private static boolean isQuantityOver(Piece above, Piece piece) {
@@ -230,7 +265,8 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
       if (first
           && roles.get(i) == LineRole.RECORD
           && roles.get(i + 1) != LineRole.OUTSIDE
-          && (probability(i, LineRole.HEADER) >= LEAST_HEADER || countsColumns(zone, i))) {
+          && (probability(i, LineRole.HEADER) >= LEAST_HEADER && !hasQuantities(zone.lines().get(i))
+              || countsColumns(zone, i))) {
         roles.set(i, LineRole.HEADER);
         for (int k = i + 1; k < roles.size() && roles.get(k) == LineRole.GOES_ON; k++) {
           roles.set(k, LineRole.HEADER);

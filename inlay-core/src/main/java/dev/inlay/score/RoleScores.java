@@ -5,8 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * The scores of the roles of a zone's lines, and what follows from them: the best roles together, and
- * how probable each role of each line is.
+ * The scores of the roles of a zone's lines, and what follows from them: the best roles together,
+ * and how probable each role of each line is.
  *
  * @param ofLine by line and role
  * @param ofStep by line, role of the line before, and role; for the first line all are 0

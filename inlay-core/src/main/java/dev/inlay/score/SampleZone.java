@@ -1,11 +1,11 @@
 package dev.inlay.score;
 
 import dev.inlay.find.PieceLine;
+import dev.inlay.geom.Box;
 import dev.inlay.page.Face;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.Turn;
-import dev.inlay.geom.Box;
 import java.util.List;
 
 /** A zone of two short lines, from which the names of signs are gathered. */
@@ -24,6 +24,7 @@ final class SampleZone {
 
   private static Glyph letter(double baseline) {
     Face face = new Face("", false, false);
-    return new Glyph("a", new Box(0, baseline - 8, 5, baseline + 2), baseline, 10, Turn.UPRIGHT, face);
+    return new Glyph(
+        "a", new Box(0, baseline - 8, 5, baseline + 2), baseline, 10, Turn.UPRIGHT, face);
   }
 }

@@ -6,8 +6,8 @@ import dev.inlay.page.Fill;
 import java.util.List;
 
 /**
- * The lines of one column of a page, with what is drawn around them: all that the roles of the lines
- * are read from.
+ * The lines of one column of a page, with what is drawn around them: all that the roles of the
+ * lines are read from.
  *
  * @param lines upright ones, from top to bottom
  * @param horizontals the page's horizontal rulings, from top to bottom

@@ -24,17 +24,39 @@ final class BrokenRow {
    * The last row before a page break together with the first one behind it.
    *
    * @param before the rows before the break
-   * @param rest the first row behind it
+   * @param begun the first row behind it
+   * @param edges x of the boundaries between columns behind it, in points
    * @param ruled whether rulings box every cell: a cell's whole text may stand behind the break
    *     then
    * @return empty where they are two rows
    */
-  static Optional<TableRow> join(List<TableRow> before, TableRow rest, boolean ruled) {
+  static Optional<TableRow> join(
+      List<TableRow> before, TableRow begun, List<Double> edges, boolean ruled) {
     TableRow last = before.get(before.size() - 1);
+    TableRow rest = inItsColumn(begun, edges);
     boolean records = last.kind() == RowKind.BODY && rest.kind() == RowKind.BODY;
     return records && isRestOf(rest, last, ruled) && beginWithLabels(before)
         ? Optional.of(joined(last, rest))
         : Optional.empty();
+  }
+
+  /**
+   * A text alone that goes on in lower case, read as a heading of rows, in the column it stands in.
+   */
+  private static TableRow inItsColumn(TableRow row, List<Double> edges) {
+    if (row.kind() != RowKind.GROUP || edges.isEmpty()) {
+      return row;
+    }
+    TableCell only = row.cells().get(0);
+    if (only.text().isEmpty() || !Character.isLowerCase(only.text().codePointAt(0))) {
+      return row;
+    }
+    int column = 0;
+    while (column < edges.size() - 2 && only.box().left() > edges.get(column + 1)) {
+      column++;
+    }
+    TableCell moved = new TableCell(only.text(), column, 1, 1, only.box());
+    return new TableRow(RowKind.BODY, row.page(), List.of(moved));
   }
 
   private static boolean beginWithLabels(List<TableRow> rows) {

@@ -16,12 +16,14 @@ final class Estimate {
 
   /**
    * Less probable tables are flagged. On made papers that were not trained on, this flags 6 of 10
-   * wrong tables, and hardly more right ones than the issue of flags allows; docs/ACCURACY.md has the
-   * figures for other limits.
+   * wrong tables, and hardly more right ones than the issue of flags allows; docs/ACCURACY.md has
+   * the figures for other limits.
    */
   private static final double LIMIT = 0.65;
 
-  /** Doubts that hold for as many right tables as wrong ones: reported where the estimate agrees. */
+  /**
+   * Doubts that hold for as many right tables as wrong ones: reported where the estimate agrees.
+   */
   private static final Set<WarningCode> WEAK =
       EnumSet.of(
           WarningCode.TYPE_BREAK,
@@ -29,6 +31,10 @@ final class Estimate {
           WarningCode.RIVAL_COLUMNS,
           WarningCode.UNEVEN_GUTTERS,
           WarningCode.FEW_ROWS);
+
+  /** Doubts that hardly any made paper shows, so that the model does not weigh them. */
+  private static final Set<WarningCode> RARE =
+      EnumSet.of(WarningCode.OVERPRINTED_TEXT, WarningCode.DOUBLED_TEXT, WarningCode.CUT_WORD);
 
   private static final List<String> NAMES = WholeTable.names();
 
@@ -39,6 +45,9 @@ final class Estimate {
   /** The table with the estimate as its confidence, and the warnings that it leaves. */
   static Table of(Table table) {
     double probability = MODEL.probability(WholeTable.signs(table, NAMES.size()));
+    for (Warning warning : table.warnings()) {
+      probability *= RARE.contains(warning.code()) ? 1 - warning.code().doubt() : 1;
+    }
     boolean doubtful = probability < LIMIT;
     List<Warning> warnings = new ArrayList<>(table.warnings());
     if (!doubtful) {

@@ -137,7 +137,8 @@ final class LikeParts {
 
   /** A title or heading without what stands in brackets, points and case. */
   static String plain(String title) {
-    String bare = title.toLowerCase(Locale.ROOT).replaceAll("\\((cont|fort|suite|jatk|c\\.d)[^)]*\\)", " ");
+    String bare =
+        title.toLowerCase(Locale.ROOT).replaceAll("\\((cont|fort|suite|jatk|c\\.d)[^)]*\\)", " ");
     return bare.replaceAll("[\\s.:,]+", " ").strip();
   }
 }

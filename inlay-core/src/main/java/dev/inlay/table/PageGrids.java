@@ -83,7 +83,9 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
     return new PageGrids(grids, outsideOf(grids, outside));
   }
 
-  /** The zones of a page as its tables are read from them, each ruled table and box one of its own. */
+  /**
+   * The zones of a page as its tables are read from them, each ruled table and box one of its own.
+   */
   static List<Zone> zones(Page page, GlyphIndex index, PageMeasure measure) {
     List<Ruling> rulings = RulingFinder.find(page, measure);
     Zone drawn = zoneOf(List.of(), page, rulings, measure);
@@ -130,8 +132,7 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
       List<PieceLine> lines, Page page, List<Ruling> rulings, PageMeasure measure) {
     List<Ruling> horizontals = rulings.stream().filter(Ruling::horizontal).toList();
     List<Ruling> verticals = rulings.stream().filter(r -> !r.horizontal()).toList();
-    return new Zone(
-        lines, horizontals, verticals, page.fills(), page.height(), measure.typeSize());
+    return new Zone(lines, horizontals, verticals, page.fills(), page.height(), measure.typeSize());
   }
 
   /** The zones of some lines, column by column of the page. */

@@ -46,7 +46,13 @@ final class PageTableBuilder {
       rows.add(new TableRow(kind, page, cells.stream().map(PageTableBuilder::cell).toList()));
     }
     TableFrame frame =
-        new TableFrame(page, grid.frame().box(), extent(grid), grid.columnEdges(), grid.rowEdges(), grid.certainty());
+        new TableFrame(
+            page,
+            grid.frame().box(),
+            extent(grid),
+            grid.columnEdges(),
+            grid.rowEdges(),
+            grid.certainty());
     return new PageTable(
         frame, title, notes, grid.columnEdges(), header.rows(), rows, warnings, false, false);
   }

@@ -101,8 +101,7 @@ record RuledGrids(List<Grid> grids, List<Frame> boxed, List<Box> forms) {
   /** Adds tables whose cells each have a box of their own, with gaps between them. */
   private static void addSeparateBoxes(
       Page page, GlyphIndex index, PageMeasure measure, List<Grid> grids) {
-    for (Frame frame :
-        FrameFinder.find(page.number(), RulingFinder.find(page, measure), measure)) {
+    for (Frame frame : FrameFinder.find(page.number(), RulingFinder.find(page, measure), measure)) {
       addIfWhole(GridBuilder.build(frame, page, index, measure), grids);
     }
   }

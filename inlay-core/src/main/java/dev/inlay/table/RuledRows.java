@@ -118,5 +118,4 @@ final class RuledRows {
     }
     return row;
   }
-
 }

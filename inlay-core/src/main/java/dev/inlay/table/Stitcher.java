@@ -1,7 +1,7 @@
 package dev.inlay.table;
 
-import dev.inlay.grid.Warning;
 import dev.inlay.geom.Box;
+import dev.inlay.grid.Warning;
 import dev.inlay.grid.WarningCode;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -102,17 +102,19 @@ public final class Stitcher {
     }
     double shift = now.left() - old.left();
     List<Double> edges = before.columnEdges();
-    List<Double> gutters =
-        edges.subList(1, edges.size() - 1).stream().map(x -> x + shift).toList();
+    List<Double> gutters = edges.subList(1, edges.size() - 1).stream().map(x -> x + shift).toList();
     return Optional.of(Guidance.known(now, gutters));
   }
 
-  /** Whether the first table of a page, read again with known gutters, goes on with the last one. */
+  /**
+   * Whether the first table of a page, read again with known gutters, goes on with the last one.
+   */
   public boolean goesOnWith(PageTables again) {
     return again.tables().size() == 1
         && goesOn(open.get(open.size() - 1), again.tables().get(0).placed(true, true))
         && again.tables().get(0).warnings().stream()
-            .noneMatch(w -> w.code() == WarningCode.CUT_WORD || w.code() == WarningCode.CROSSED_GUTTER);
+            .noneMatch(
+                w -> w.code() == WarningCode.CUT_WORD || w.code() == WarningCode.CROSSED_GUTTER);
   }
 
   /** The headings of a header of one row, where each column has one. */
@@ -232,10 +234,14 @@ public final class Stitcher {
 
   /** Adds the rows of a part; its first may be the rest of the last row before a page break. */
   private static void addRows(
-      List<TableRow> more, List<TableRow> rows, boolean behindBreak, boolean ruled) {
+      List<TableRow> more,
+      List<TableRow> rows,
+      boolean behindBreak,
+      List<Double> edges,
+      boolean ruled) {
     Optional<TableRow> whole =
         behindBreak && !more.isEmpty() && !rows.isEmpty()
-            ? BrokenRow.join(rows, more.get(0), ruled)
+            ? BrokenRow.join(rows, more.get(0), edges, ruled)
             : Optional.empty();
     whole.ifPresent(row -> rows.set(rows.size() - 1, row));
     rows.addAll(whole.isPresent() ? more.subList(1, more.size()) : more);
@@ -253,7 +259,7 @@ public final class Stitcher {
       List<TableRow> more = part == first ? part.body() : withoutRepeatedHeader(first, part);
       List<TableRow> fresh =
           withoutHeaderAmongRows(first, withoutRepeatedHeadings(more, headings), headings);
-      addRows(fresh, rows, part != first, part.isRuled());
+      addRows(fresh, rows, part != first, part.columnEdges(), part.isRuled());
       fresh.stream()
           .filter(r -> r.kind() == RowKind.GROUP)
           .forEach(r -> headings.add(LikeParts.plain(r.cells().get(0).text())));

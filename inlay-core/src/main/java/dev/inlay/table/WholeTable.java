@@ -131,7 +131,8 @@ public final class WholeTable {
     signs.add("columns with one name", doubled / columns);
     signs.add("numbers as headings", numbers / columns);
     signs.add("long headings", sentences / columns);
-    boolean corner = headed && !table.columns().isEmpty() && table.columns().get(0).path().isEmpty();
+    boolean corner =
+        headed && !table.columns().isEmpty() && table.columns().get(0).path().isEmpty();
     signs.add("empty corner", corner);
     boolean spanners = false;
     for (TableRow row : table.rows().subList(0, table.headerRows())) {
@@ -149,7 +150,8 @@ public final class WholeTable {
     int[] filled = records.stream().mapToInt(WholeTable::filled).sorted().toArray();
     int usual = filled.length == 0 ? 0 : filled[filled.length / 2];
     double count = Math.max(1, filled.length);
-    signs.add("rows half filled", Arrays.stream(filled).filter(f -> 2 * f <= usual).count() / count);
+    signs.add(
+        "rows half filled", Arrays.stream(filled).filter(f -> 2 * f <= usual).count() / count);
     signs.add("rows of one text", Arrays.stream(filled).filter(f -> f == 1).count() / count);
     signs.add("rows not full", Arrays.stream(filled).filter(f -> f < usual).count() / count);
     long unlabelled = records.stream().filter(r -> textAt(r, 0).isEmpty()).count();

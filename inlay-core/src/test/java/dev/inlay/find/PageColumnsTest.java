@@ -21,9 +21,10 @@ class PageColumnsTest {
   }
 
   private static void small(PageBuilder page, double x, double y, double step, int rows) {
-    page.text("Gear" + (int) x, x, y).text("km", x + 60, y);
+    page.text("Gear" + (int) x, x, y).text("km", x + 60, y).text("h", x + 110, y);
     for (int r = 1; r <= rows; r++) {
       page.text("no " + r, x, y + r * step).text(r * 3 + ".5", x + 60, y + r * step);
+      page.text(r * 7 + ".25", x + 110, y + r * step);
     }
   }
 
@@ -35,7 +36,7 @@ class PageColumnsTest {
     List<Table> tables =
         tables(page.text("and a closing line over all of it, to the right", 50, 300));
     assertThat(tables).hasSize(2);
-    assertThat(tables).allMatch(t -> t.columns().size() == 2);
+    assertThat(tables).allMatch(t -> t.columns().size() == 3);
     assertThat(tables).extracting(t -> t.bodyRows().size()).containsExactlyInAnyOrder(6, 5);
   }
 

@@ -3,6 +3,7 @@ package dev.inlay.find;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.PageBuilder;
+import dev.inlay.find.Ruling.Kind;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.Fill;
 import dev.inlay.page.Page;
@@ -43,10 +44,23 @@ class RulingFinderTest {
     PageBuilder page = new PageBuilder().fill(10, 100, 200, 140, 0xDDDDDD);
     assertThat(find(page))
         .containsExactlyInAnyOrder(
-            new Ruling(true, 100, new Interval(10, 200)),
-            new Ruling(true, 140, new Interval(10, 200)),
-            new Ruling(false, 10, new Interval(100, 140)),
-            new Ruling(false, 200, new Interval(100, 140)));
+            new Ruling(true, 100, new Interval(10, 200), Kind.SHADE_EDGE),
+            new Ruling(true, 140, new Interval(10, 200), Kind.SHADE_EDGE),
+            new Ruling(false, 10, new Interval(100, 140), Kind.SHADE_EDGE),
+            new Ruling(false, 200, new Interval(100, 140), Kind.SHADE_EDGE));
+  }
+
+  @Test
+  void aLineDrawnAlongMostOfAShadesEdgeIsDrawn() {
+    PageBuilder shade = new PageBuilder().fill(10, 100, 200, 140, 0xDDDDDD);
+    assertThat(find(shade.horizontal(140, 10, 106)))
+        .filteredOn(r -> r.horizontal() && r.at() == 140)
+        .containsExactly(new Ruling(true, 140, new Interval(10, 106)));
+    PageBuilder other = new PageBuilder().fill(10, 100, 200, 140, 0xDDDDDD);
+    assertThat(find(other.horizontal(140, 10, 104)))
+        .as("less than half of it is drawn")
+        .filteredOn(r -> r.horizontal() && r.at() == 140)
+        .hasSize(2);
   }
 
   @Test

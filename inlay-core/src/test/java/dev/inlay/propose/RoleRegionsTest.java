@@ -91,15 +91,16 @@ class RoleRegionsTest {
   @Test
   void aNoteBelowTheLastRulingIsNoRow() {
     PageBuilder page = rows(new PageBuilder(), 50, 100, "Cod", "Ling", "Saithe", "Tusk");
-    page.horizontal(88, 50, 245).horizontal(146, 50, 245).text("Weights", 50, 155);
+    page.horizontal(88, 50, 245).horizontal(146, 50, 245);
+    page.text("Source: weighed at the quay", 50, 160);
     assertThat(find(page).get(0).lines()).hasSize(4);
   }
 
   @Test
-  void theSameHeadingsBelowOtherTextBeginAnotherTable() {
+  void aCaptionBetweenRowsBeginsAnotherTable() {
     PageBuilder page = rows(new PageBuilder(), 50, 100, "Cod", "Ling", "Saithe");
-    page.text("and at the other quay of the harbour also", 50, 144);
-    rows(page, 50, 158, "Cod", "Hake", "Tusk");
+    page.text("Table 2: Landings at the other quay", 50, 164);
+    rows(page, 50, 190, "Cod", "Hake", "Tusk");
     assertThat(find(page)).hasSize(2);
   }
 
