@@ -77,7 +77,8 @@ public final class TableBuilder {
         columns,
         rows,
         notes,
-        Optional.empty());
+        Optional.empty(),
+        0);
   }
 
   public static DocumentTables document(String file, Table... tables) {

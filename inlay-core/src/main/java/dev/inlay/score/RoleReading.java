@@ -37,6 +37,7 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
   public static RoleReading of(Zone zone) {
     RoleReading reading = byModelAlone(zone);
     reading.takeInSingleLines();
+    reading.takeInRowsBelow(zone);
     reading.leaveTitlesOut(zone);
     reading.addHeaders(zone);
     reading.addUnits(zone);
@@ -61,6 +62,52 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
         roles.set(i, mostProbableInside(i));
       }
     }
+  }
+
+  /** A line below the last row is one more where this share of its texts keeps to the rows' edges. */
+  private static final double KEEPS_EDGES = 0.6;
+
+  /** Lines of one text between the last row and one more: wrapped words. */
+  private static final int MOST_WRAPPED = 2;
+
+  /** So many rows show the edges of the columns. */
+  private static final int ROWS_ABOVE = 6;
+
+  /** Takes in the lines below the last row that keep to its columns: no row may be lost at the end. */
+  private void takeInRowsBelow(Zone zone) {
+    for (int i = 1; i < roles.size(); i++) {
+      if (roles.get(i) != LineRole.OUTSIDE || !isRow(roles.get(i - 1))) {
+        continue;
+      }
+      int next = i;
+      while (next < roles.size() && next - i < MOST_WRAPPED && !zone.lines().get(next).isTabular()) {
+        next++;
+      }
+      if (next < roles.size() && isOneMoreRow(zone, next, i)) {
+        for (int k = i; k <= next; k++) {
+          roles.set(k, mostProbableInside(k));
+        }
+      }
+    }
+  }
+
+  private boolean isOneMoreRow(Zone zone, int line, int below) {
+    PieceLine row = zone.lines().get(line);
+    boolean quantity =
+        row.pieces().stream().anyMatch(p -> TextShape.of(p.text()).isQuantity());
+    if (!row.isTabular()
+        || !quantity
+        || roles.get(line) != LineRole.OUTSIDE
+        || probability(line, LineRole.OUTSIDE) >= SURELY_OUTSIDE) {
+      return false;
+    }
+    LineNeighbours neighbours = new LineNeighbours(zone.lines(), List.of());
+    for (int k = below - 1; k >= Math.max(0, below - ROWS_ABOVE); k--) {
+      if (roles.get(k) == LineRole.RECORD && neighbours.aligned(line, k) >= KEEPS_EDGES) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private static boolean isRow(LineRole role) {

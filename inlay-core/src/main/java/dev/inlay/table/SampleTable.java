@@ -18,7 +18,8 @@ final class SampleTable {
           List.of(),
           List.of(),
           List.of(),
-          Optional.empty());
+          Optional.empty(),
+          0);
 
   private SampleTable() {}
 }

@@ -288,7 +288,8 @@ public final class Stitcher {
             HeaderPaths.of(first.header(), first.columns()),
             rows,
             open.stream().flatMap(p -> p.notes().stream()).distinct().toList(),
-            Optional.empty());
+            Optional.empty(),
+            sums.proven());
     done.add(Estimate.of(whole));
     open.clear();
   }

@@ -19,6 +19,7 @@ import java.util.Optional;
  * @param notes what stands below it with or without a marker
  * @param rightOf the id of the table that it goes on to the right of, where a sheet wider than the
  *     paper was printed in parts
+ * @param provedSums how many printed sums are the sums of the rows above them
  */
 public record Table(
     String id,
@@ -30,7 +31,8 @@ public record Table(
     List<Column> columns,
     List<TableRow> rows,
     List<TableNote> notes,
-    Optional<String> rightOf) {
+    Optional<String> rightOf,
+    int provedSums) {
 
   /** Keeps copies that cannot change. */
   public Table {
@@ -53,19 +55,20 @@ public record Table(
         columns,
         rows,
         notes,
-        Optional.of(left));
+        Optional.of(left),
+        provedSums);
   }
 
   /** The same table with an estimate and the warnings that go with it. */
   Table estimated(double probability, List<Warning> left) {
     return new Table(
-        id, title, frames, probability, left, headerRows, columns, rows, notes, rightOf);
+        id, title, frames, probability, left, headerRows, columns, rows, notes, rightOf, provedSums);
   }
 
   /** The same table with other rows and columns. */
   Table withRows(List<Column> otherColumns, List<TableRow> others) {
     return new Table(
-        id, title, frames, confidence, warnings, headerRows, otherColumns, others, notes, rightOf);
+        id, title, frames, confidence, warnings, headerRows, otherColumns, others, notes, rightOf, provedSums);
   }
 
   /** This table together with the part to its right. */
@@ -86,7 +89,8 @@ public record Table(
         allColumns,
         allRows,
         allNotes,
-        rightOf);
+        rightOf,
+        provedSums + right.provedSums);
   }
 
   /** The rows below the header. */

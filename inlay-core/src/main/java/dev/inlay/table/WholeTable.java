@@ -128,7 +128,7 @@ public final class WholeTable {
     boolean headed = table.headerRows() > 0;
     signs.add("columns without heading", headed ? without / columns : 0);
     signs.add("any column without heading", headed && without > 0);
-    signs.add("columns with one name", doubled / columns);
+    signs.add("columns with one name", isRepeated() ? 0 : doubled / columns);
     signs.add("numbers as headings", numbers / columns);
     signs.add("long headings", sentences / columns);
     boolean corner =
@@ -139,6 +139,21 @@ public final class WholeTable {
       spanners |= row.cells().stream().anyMatch(c -> c.columnSpan() > 1);
     }
     signs.add("spanners", spanners);
+  }
+
+  /** Whether the headings are a few that come again in order, as in a list printed in repeats. */
+  private boolean isRepeated() {
+    List<List<String>> paths = table.columns().stream().map(Column::path).toList();
+    for (int width = 2; 2 * width <= paths.size(); width++) {
+      boolean again = paths.size() % width == 0;
+      for (int c = width; again && c < paths.size(); c++) {
+        again = paths.get(c).equals(paths.get(c - width));
+      }
+      if (again) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private void addRows(Signs signs) {
@@ -163,6 +178,8 @@ public final class WholeTable {
         "sums",
         table.rows().stream()
             .anyMatch(r -> r.kind() == RowKind.TOTAL || r.kind() == RowKind.SUBTOTAL));
+    signs.add("proved sums", table.provedSums() > 0);
+    signs.add("several proved sums", table.provedSums() > 2);
     long spans =
         records.stream().filter(r -> r.cells().stream().anyMatch(c -> c.columnSpan() > 1)).count();
     signs.add("rows with cells over columns", spans / count);

@@ -1,5 +1,8 @@
 package dev.inlay.text;
 
+import java.util.Locale;
+import java.util.Set;
+
 /** What a short text looks like to a reader who does not know what it means. */
 public enum TextShape {
   /** Nothing is printed. */
@@ -24,8 +27,9 @@ public enum TextShape {
   /** Longer texts are no units, unless they stand in brackets. */
   private static final int LONGEST_UNIT = 5;
 
-  /** Longer texts are no marks. */
-  private static final int LONGEST_MARK = 4;
+  /** What stands where there is no value, or where there is a tick. */
+  private static final Set<String> MISSING =
+      Set.of("n/a", "n.a.", "n.a", "na", "n/d", "s.o.", "k.a.", "o.a.", "nd", "x");
 
   /** So many letters beside the digits of a number are a currency, a unit or a footnote mark. */
   private static final int LETTERS_IN_NUMBER = 3;
@@ -102,12 +106,14 @@ public enum TextShape {
       return unit && !text.strip().equals("/") ? UNIT : text.length() <= 8 ? MARK : WORDS;
     }
     String bare = text.strip();
+    if (MISSING.contains(bare.toLowerCase(Locale.ROOT))) {
+      return MARK;
+    }
     boolean bracketed = bare.startsWith("(") && bare.endsWith(")");
     if (bracketed || bare.length() <= LONGEST_UNIT && spaces == 0 && isUnitLike(bare)) {
       return UNIT;
     }
-    boolean missing = letters <= 2 && marks > 0 && bare.length() <= LONGEST_MARK;
-    return missing || bare.equals("x") ? MARK : WORDS;
+    return WORDS;
   }
 
   private static boolean isUnitLike(String text) {

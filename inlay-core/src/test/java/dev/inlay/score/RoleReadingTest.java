@@ -1,0 +1,95 @@
+package dev.inlay.score;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.PageBuilder;
+import dev.inlay.Regions;
+import dev.inlay.find.LineRole;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** The customs of print that are added to what the model says. */
+class RoleReadingTest {
+
+  private static Zone zone(PageBuilder page) {
+    return Regions.zones(page).get(0);
+  }
+
+  private static PageBuilder row(PageBuilder page, double y, String... texts) {
+    for (int c = 0; c < texts.length; c++) {
+      if (!texts[c].isEmpty()) {
+        page.text(texts[c], 50 + 100 * c, y);
+      }
+    }
+    return page;
+  }
+
+  @Test
+  void aLineWithQuantitiesBelowQuantitiesIsARow() {
+    PageBuilder page = row(new PageBuilder().bold(), 100, "Ground", "Gear", "Catch").plain();
+    for (int r = 0; r < 4; r++) {
+      row(page, 120 + 32 * r, "Ground " + r, "trawl", "11" + r + ".4");
+      row(page, 132 + 32 * r, "", "seine", "4" + r + ".9");
+    }
+    assertThat(RoleReading.of(zone(page)).roles()).doesNotContain(LineRole.GOES_ON);
+  }
+
+  @Test
+  void unitsRightBelowTheHeadingsBelongToThem() {
+    PageBuilder page = row(new PageBuilder().bold(), 100, "Quay", "Water", "Power").plain();
+    row(page, 114, "", "m3", "kWh");
+    PageBuilder marks = row(new PageBuilder().bold(), 100, "Quay", "Water", "Power").plain();
+    row(marks, 114, "", "-", "12");
+    for (int r = 0; r < 4; r++) {
+      row(page, 128 + 14 * r, "Quay " + r, "41" + r, "2,30" + r);
+      row(marks, 128 + 14 * r, "Quay " + r, "41" + r, "2,30" + r);
+    }
+    assertThat(RoleReading.of(zone(page)).roles().get(1)).isEqualTo(LineRole.HEADER);
+    assertThat(RoleReading.of(zone(marks)).roles().get(1)).isNotEqualTo(LineRole.HEADER);
+  }
+
+  @Test
+  void fourNumbersThatFollowEachOtherHeadColumnsAndThreeDoNot() {
+    PageBuilder four = row(new PageBuilder(), 100, "Day", "1", "2", "3", "4");
+    PageBuilder three = row(new PageBuilder(), 100, "Day", "1", "2", "3");
+    String[] days = {"Mon", "Tue", "Wed", "Thu"};
+    for (int r = 0; r < days.length; r++) {
+      String a = "1" + (r * 3 % 7);
+      row(four, 114 + 14 * r, days[r], a, "4" + r, "8" + r * 2, "30");
+      row(three, 114 + 14 * r, days[r], a, "4" + r, "8" + r * 2);
+    }
+    assertThat(RoleReading.of(zone(four)).roles().get(0)).isEqualTo(LineRole.HEADER);
+    assertThat(RoleReading.of(zone(three)).roles().get(0)).isNotEqualTo(LineRole.HEADER);
+  }
+
+  @Test
+  void betweenRulingsWordsGoOnWithTheRowAboveThem() {
+    PageBuilder page = new PageBuilder();
+    for (int r = 0; r < 6; r++) {
+      double top = 100 + 40 * r;
+      page.horizontal(top, 45, 400);
+      row(page, top + 14, "Vessel " + (char) ('a' + r), "new mast", "", (90 - r) + ".5");
+      row(page, top + 28, "of Oyle", "and sails");
+    }
+    List<LineRole> roles = RoleReading.of(zone(page.horizontal(340, 45, 400))).roles();
+    for (int i = 3; i < roles.size(); i += 2) {
+      assertThat(roles.get(i)).as("line " + i).isEqualTo(LineRole.GOES_ON);
+    }
+  }
+
+  @Test
+  void insideATableNoLineIsOutside() {
+    PageBuilder page = row(new PageBuilder(), 100, "Brennick", "North quay");
+    page.text("All are open on weekdays from six to noon and on request.", 50, 160);
+    RoleReading reading = RoleReading.of(zone(page));
+    assertThat(reading.inside()).doesNotContain(LineRole.OUTSIDE).hasSize(2);
+  }
+
+  @Test
+  void theLeastProbableRoleOfNoLineIsCertain() {
+    PageBuilder page = row(new PageBuilder(), 100, "Brennick", "North quay");
+    RoleReading reading = RoleReading.of(zone(page));
+    assertThat(reading.leastProbable(0, 0)).isEqualTo(1);
+    assertThat(reading.leastProbable(0, 1)).isLessThan(1).isGreaterThan(0);
+  }
+}
