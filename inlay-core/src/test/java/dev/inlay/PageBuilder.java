@@ -25,6 +25,7 @@ public final class PageBuilder {
   private final List<Fill> fills = new ArrayList<>();
   private final int number;
   private Face face = PLAIN;
+  private boolean proportional;
 
   public PageBuilder() {
     this(1);
@@ -44,6 +45,22 @@ public final class PageBuilder {
     return this;
   }
 
+  /** Sets what follows in type whose letters differ in width, as most print is. */
+  public PageBuilder proportional() {
+    proportional = true;
+    return this;
+  }
+
+  /** The width of a character, in type sizes. */
+  private double widthOf(char c) {
+    if (!proportional) {
+      return 0.5;
+    }
+    return " .,il'".indexOf(c) >= 0
+        ? 0.28
+        : "mwMW".indexOf(c) >= 0 ? 0.8 : Character.isUpperCase(c) ? 0.65 : 0.52;
+  }
+
   public PageBuilder text(String text, double x, double baseline) {
     return text(text, x, baseline, SIZE);
   }
@@ -52,13 +69,13 @@ public final class PageBuilder {
     double at = x;
     for (char c : text.toCharArray()) {
       glyphs.add(glyph(c, at, baseline, size));
-      at += size / 2;
+      at += widthOf(c) * size;
     }
     return this;
   }
 
   private Glyph glyph(char c, double x, double baseline, double size) {
-    Box box = new Box(x, baseline - 0.75 * size, x + size / 2, baseline + 0.2 * size);
+    Box box = new Box(x, baseline - 0.75 * size, x + widthOf(c) * size, baseline + 0.2 * size);
     return new Glyph(String.valueOf(c), box, baseline, size, Turn.UPRIGHT, face);
   }
 

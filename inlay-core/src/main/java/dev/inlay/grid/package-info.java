@@ -1,5 +1,5 @@
 /**
- * Turns a frame into a grid: the boundaries of its rows and columns, its cells with their spans,
- * and the text in them. What a row means (heading, record, total) is not decided here.
+ * Turns a frame or a region into a grid: the boundaries of its rows and columns, its headings and
+ * cells with their spans, and the text in them. Which lines are header or record is known already.
  */
 package dev.inlay.grid;

@@ -64,7 +64,9 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
     }
   }
 
-  /** A line below the last row is one more where this share of its texts keeps to the rows' edges. */
+  /**
+   * A line below the last row is one more where this share of its texts keeps to the rows' edges.
+   */
   private static final double KEEPS_EDGES = 0.6;
 
   /** Lines of one text between the last row and one more: wrapped words. */
@@ -73,14 +75,18 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
   /** So many rows show the edges of the columns. */
   private static final int ROWS_ABOVE = 6;
 
-  /** Takes in the lines below the last row that keep to its columns: no row may be lost at the end. */
+  /**
+   * Takes in the lines below the last row that keep to its columns: no row may be lost at the end.
+   */
   private void takeInRowsBelow(Zone zone) {
     for (int i = 1; i < roles.size(); i++) {
       if (roles.get(i) != LineRole.OUTSIDE || !isRow(roles.get(i - 1))) {
         continue;
       }
       int next = i;
-      while (next < roles.size() && next - i < MOST_WRAPPED && !zone.lines().get(next).isTabular()) {
+      while (next < roles.size()
+          && next - i < MOST_WRAPPED
+          && !zone.lines().get(next).isTabular()) {
         next++;
       }
       if (next < roles.size() && isOneMoreRow(zone, next, i)) {
@@ -93,8 +99,7 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
 
   private boolean isOneMoreRow(Zone zone, int line, int below) {
     PieceLine row = zone.lines().get(line);
-    boolean quantity =
-        row.pieces().stream().anyMatch(p -> TextShape.of(p.text()).isQuantity());
+    boolean quantity = row.pieces().stream().anyMatch(p -> TextShape.of(p.text()).isQuantity());
     if (!row.isTabular()
         || !quantity
         || roles.get(line) != LineRole.OUTSIDE

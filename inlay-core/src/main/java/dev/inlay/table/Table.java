@@ -62,13 +62,33 @@ public record Table(
   /** The same table with an estimate and the warnings that go with it. */
   Table estimated(double probability, List<Warning> left) {
     return new Table(
-        id, title, frames, probability, left, headerRows, columns, rows, notes, rightOf, provedSums);
+        id,
+        title,
+        frames,
+        probability,
+        left,
+        headerRows,
+        columns,
+        rows,
+        notes,
+        rightOf,
+        provedSums);
   }
 
   /** The same table with other rows and columns. */
   Table withRows(List<Column> otherColumns, List<TableRow> others) {
     return new Table(
-        id, title, frames, confidence, warnings, headerRows, otherColumns, others, notes, rightOf, provedSums);
+        id,
+        title,
+        frames,
+        confidence,
+        warnings,
+        headerRows,
+        otherColumns,
+        others,
+        notes,
+        rightOf,
+        provedSums);
   }
 
   /** This table together with the part to its right. */
