@@ -148,7 +148,9 @@ final class TableReader implements AutoCloseable {
     }
     Page clear = done.page().withFurniture(glyphs(done.furniture()));
     PageTables again = PageTables.of(clear, known.get());
-    return stitcher.goesOnWith(again) ? done.tables().withFirst(again) : done.tables();
+    return stitcher.goesOnWith(done.tables(), again)
+        ? done.tables().withFirst(again)
+        : done.tables();
   }
 
   /** A page whose few rows do not show all columns is read with those of the page before. */

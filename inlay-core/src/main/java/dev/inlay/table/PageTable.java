@@ -80,6 +80,15 @@ record PageTable(
     return columnEdges.size() - 1;
   }
 
+  /** How many characters its cells hold, blanks not counted. */
+  long printed() {
+    return rows.stream()
+        .flatMap(r -> r.cells().stream())
+        .flatMapToInt(c -> c.text().codePoints())
+        .filter(c -> !Character.isWhitespace(c))
+        .count();
+  }
+
   List<TableRow> header() {
     return rows.subList(0, headerRows);
   }

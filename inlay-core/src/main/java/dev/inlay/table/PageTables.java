@@ -28,10 +28,16 @@ public final class PageTables {
   private final List<PageTable> tables;
   private final TextLedger ledger;
 
-  private PageTables(int page, List<PageTable> tables, TextLedger ledger) {
+  /**
+   * The characters that draw boxes and rules: in the ledger they are leaders wherever they stand.
+   */
+  private final Set<Glyph> marks;
+
+  private PageTables(int page, List<PageTable> tables, TextLedger ledger, Set<Glyph> marks) {
     this.page = page;
     this.tables = tables;
     this.ledger = ledger;
+    this.marks = marks;
   }
 
   /** Finds and rebuilds the tables of a page. */
@@ -77,7 +83,9 @@ public final class PageTables {
       ledger = ledger.with(one.keeper().ledger());
     }
     int beyond = area == page ? 0 : printed(page) - printed(area);
-    return new PageTables(page.number(), inOrder(tables), ledger.withOutside(beyond));
+    Set<Glyph> marks = Collections.newSetFromMap(new IdentityHashMap<>());
+    marks.addAll(boxes.marks());
+    return new PageTables(page.number(), inOrder(tables), ledger.withOutside(beyond), marks);
   }
 
   private static int printed(Page page) {
@@ -114,7 +122,7 @@ public final class PageTables {
       told +=
           (int)
               line.words().stream()
-                  .mapToLong(w -> w.glyphs().stream().filter(g -> !g.isBlank()).count())
+                  .mapToLong(w -> w.glyphs().stream().filter(this::isText).count())
                   .sum();
       // what stands on the first page too may be the title there, on later ones it is a running
       // head
@@ -135,7 +143,11 @@ public final class PageTables {
                         ? t.withoutTitle()
                         : t)
             .toList();
-    return new PageTables(page, named, ledger.withFurniture(told));
+    return new PageTables(page, named, ledger.withFurniture(told), marks);
+  }
+
+  private boolean isText(Glyph glyph) {
+    return !glyph.isBlank() && !marks.contains(glyph);
   }
 
   /** The same tables with another reading of the first. */
@@ -143,7 +155,7 @@ public final class PageTables {
     List<PageTable> all = new ArrayList<>(tables);
     PageTable old = all.get(0);
     all.set(0, again.tables.get(0).placed(old.first(), old.last()));
-    return new PageTables(page, all, ledger);
+    return new PageTables(page, all, ledger, marks);
   }
 
   /** The frames of the tables, from top to bottom. */

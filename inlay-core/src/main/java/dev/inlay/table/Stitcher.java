@@ -107,10 +107,12 @@ public final class Stitcher {
   }
 
   /**
-   * Whether the first table of a page, read again with known gutters, goes on with the last one.
+   * Whether the first table of a page, read again with known gutters, goes on with the last one and
+   * holds every character that it held before.
    */
-  public boolean goesOnWith(PageTables again) {
+  public boolean goesOnWith(PageTables first, PageTables again) {
     return again.tables().size() == 1
+        && again.tables().get(0).printed() == first.tables().get(0).printed()
         && goesOn(open.get(open.size() - 1), again.tables().get(0).placed(true, true))
         && again.tables().get(0).warnings().stream()
             .noneMatch(
