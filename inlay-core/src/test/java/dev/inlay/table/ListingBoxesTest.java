@@ -5,6 +5,9 @@ import static dev.inlay.table.ReadTables.texts;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.PageBuilder;
+import dev.inlay.page.LineComposer;
+import dev.inlay.page.Page;
+import dev.inlay.page.TextLine;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -176,5 +179,26 @@ class ListingBoxesTest {
     Table table = tables(page).get(0);
     assertThat(table.columns()).extracting(Column::name).containsExactly("n", "mean", "odd");
     assertThat(table.bodyRows()).hasSize(4);
+  }
+
+  @Test
+  void aRuleThatEndsEveryPageIsNoFurniture() {
+    Page page =
+        listing(
+                """
+                +------+--------+
+                | Code | Weight |
+                +------+--------+
+                | A1   |     12 |
+                | A2   |      7 |
+                +------+--------+
+                Page 1
+                """)
+            .build();
+    List<TextLine> lines = LineComposer.compose(page.glyphs());
+    PageTables tables = PageTables.of(page).withFurniture(lines.subList(5, 7));
+    assertThat(tables.ledger().balances()).isTrue();
+    assertThat(tables.ledger().furniture()).isEqualTo("Page1".length());
+    assertThat(tables.ledger().outside()).isZero();
   }
 }
