@@ -16,7 +16,7 @@ final class Estimate {
 
   /**
    * Less probable tables are flagged. On made papers that were not trained on, this flags 6 of 10
-   * wrong tables and 8 of 100 right ones; docs/ACCURACY.md has the figures for other limits.
+   * wrong tables and 9 of 100 right ones; docs/ACCURACY.md has the figures for other limits.
    */
   private static final double LIMIT = 0.65;
 
