@@ -3,11 +3,12 @@ package dev.inlay.bench;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 
@@ -19,9 +20,15 @@ import tools.jackson.databind.JsonNode;
  * @param tables one score for each true table
  * @param extra how many tables the result has that are none
  * @param extraUnflagged how many of those have no warning
+ * @param perfectResults the numbers of the result's tables that are perfect, from 0
  */
 record CaseScore(
-    String name, String producer, List<TableScore> tables, int extra, int extraUnflagged) {
+    String name,
+    String producer,
+    List<TableScore> tables,
+    int extra,
+    int extraUnflagged,
+    Set<Integer> perfectResults) {
 
   static final String ENDING = ".truth.json";
 
@@ -81,20 +88,15 @@ record CaseScore(
         extraUnflagged += isFlagged(tables.get(i)) ? 0 : 1;
       }
     }
+    Set<Integer> perfect = new HashSet<>();
+    pairs.forEach(
+        (d, g) -> {
+          if (scores.get(d).perfect()) {
+            perfect.add(g);
+          }
+        });
     String producer = truth.path("via").asString(truth.path("producer").asString(""));
-    return new CaseScore(name, producer, scores, extra, extraUnflagged);
-  }
-
-  /** For each table of a result whether it is one of the truth, and perfect. */
-  static List<Boolean> perfect(JsonNode truth, JsonNode result) {
-    List<CaseGrid> due = new ArrayList<>();
-    truth.get("tables").forEach(t -> due.add(CaseGrid.ofTruth(t)));
-    List<CaseGrid> given = new ArrayList<>();
-    result.path("tables").forEach(t -> given.add(CaseGrid.ofResult(t)));
-    List<TableScore> scores = of("", truth, result).tables();
-    List<Boolean> perfect = new ArrayList<>(Collections.nCopies(given.size(), false));
-    pairs(due, given).forEach((d, g) -> perfect.set(g, scores.get(d).perfect()));
-    return perfect;
+    return new CaseScore(name, producer, scores, extra, extraUnflagged, perfect);
   }
 
   private static boolean isFlagged(JsonNode table) {

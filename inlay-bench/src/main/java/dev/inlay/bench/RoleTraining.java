@@ -100,15 +100,8 @@ final class RoleTraining {
         continue;
       }
       LineSigns signs = new LineSigns(zone);
-      double[][] lineSigns = new double[own.size()][];
-      double[][] stepSigns = new double[own.size()][];
-      int[] labels = new int[own.size()];
-      for (int i = 0; i < labels.length; i++) {
-        lineSigns[i] = signs.ofLine(i, lineCount);
-        stepSigns[i] = signs.ofStep(i, stepCount);
-        labels[i] = own.get(i).ordinal();
-      }
-      examples.add(new Example(lineSigns, stepSigns, labels));
+      int[] labels = own.stream().mapToInt(LineRole::ordinal).toArray();
+      examples.add(new Example(signs.ofLines(), signs.ofSteps(), labels));
     }
   }
 
@@ -122,7 +115,7 @@ final class RoleTraining {
       int all = 0;
       int whole = 0;
       for (Example example : examples) {
-        RoleScores scores = scores(example);
+        RoleScores scores = model.scores(example.lineSigns(), example.stepSigns());
         List<LineRole> best = scores.best();
         boolean perfect = true;
         for (int i = 0; i < example.roles().length; i++) {
@@ -168,19 +161,6 @@ final class RoleTraining {
     for (int f = 0; f < weights.length; f++) {
       weights[f] = sum[f] / AVERAGED;
     }
-  }
-
-  private RoleScores scores(Example example) {
-    int lines = example.roles().length;
-    double[][] ofLine = new double[lines][];
-    double[][][] ofStep = new double[lines][ROLES.length][];
-    for (int i = 0; i < lines; i++) {
-      ofLine[i] = model.lineScores(example.lineSigns()[i]);
-      for (int b = 0; b < ROLES.length; b++) {
-        ofStep[i][b] = model.stepScores(b, example.stepSigns()[i], i == 0);
-      }
-    }
-    return new RoleScores(ofLine, ofStep);
   }
 
   /** One gradient step on one zone; gives the loss before it. */

@@ -1,8 +1,6 @@
 package dev.inlay.bench;
 
-import dev.inlay.extract.DocumentTables;
-import dev.inlay.extract.Extractor;
-import dev.inlay.page.PageSelection;
+import dev.inlay.score.TableModel;
 import dev.inlay.table.Table;
 import dev.inlay.table.WholeTable;
 import java.io.IOException;
@@ -12,8 +10,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Trains the weights of {@code TableModel}: of each table that is found in papers with truth, its
@@ -48,19 +44,16 @@ final class TableTraining {
       text.append(String.format(Locale.ROOT, "%s\t%.3f%n", training.names.get(i), weights[i]));
     }
     Files.writeString(Path.of(args[0]), text);
-    training.report(weights, out);
+    training.report(new TableModel(weights), out);
   }
 
   private void read(Path folder) throws IOException, InterruptedException {
     for (Path truth : CaseScore.casesIn(folder)) {
-      DocumentTables document =
-          new Extractor(PageSelection.ALL, "").extract(CaseScore.pdfOf(truth));
-      JsonNode due = JsonMapper.shared().readTree(truth.toFile());
-      List<Boolean> perfect = CaseScore.perfect(due, CaseReading.asJson(document));
-      for (int i = 0; i < document.tables().size(); i++) {
-        Table table = document.tables().get(i);
-        signs.add(WholeTable.signs(table, names.size()));
-        right.add(perfect.get(i));
+      CaseReading reading = CaseReading.of(truth);
+      List<Table> tables = reading.document().tables();
+      for (int i = 0; i < tables.size(); i++) {
+        signs.add(WholeTable.signs(tables.get(i), names.size()));
+        right.add(reading.score().perfectResults().contains(i));
       }
     }
   }
@@ -69,9 +62,10 @@ final class TableTraining {
     double[] weights = new double[names.size()];
     double[] speed = new double[weights.length];
     for (int step = 0; step < STEPS; step++) {
+      TableModel model = new TableModel(weights);
       double[] gradient = new double[weights.length];
       for (int i = 0; i < signs.size(); i++) {
-        double error = probability(weights, signs.get(i)) - (right.get(i) ? 1 : 0);
+        double error = model.probability(signs.get(i)) - (right.get(i) ? 1 : 0);
         for (int f = 0; f < weights.length; f++) {
           gradient[f] += error * signs.get(i)[f];
         }
@@ -85,20 +79,12 @@ final class TableTraining {
     return weights;
   }
 
-  private static double probability(double[] weights, double[] signs) {
-    double sum = 0;
-    for (int f = 0; f < weights.length; f++) {
-      sum += weights[f] * signs[f];
-    }
-    return 1 / (1 + Math.exp(-sum));
-  }
-
-  private void report(double[] weights, PrintStream out) {
+  private void report(TableModel model, PrintStream out) {
     for (double limit = 0.4; limit < 0.96; limit += 0.05) {
       int silent = 0;
       int flaggedRight = 0;
       for (int i = 0; i < signs.size(); i++) {
-        boolean flagged = probability(weights, signs.get(i)) < limit;
+        boolean flagged = model.probability(signs.get(i)) < limit;
         silent += !right.get(i) && !flagged ? 1 : 0;
         flaggedRight += right.get(i) && flagged ? 1 : 0;
       }

@@ -137,41 +137,34 @@ final class TableReader implements AutoCloseable {
     ledgers.add(new PageLedger(tables.page(), tables.ledger(), furniturePlaces));
   }
 
-  /** A page whose first table seems to go on but shows other columns, read with those before. */
-  private PageTables withKnownColumns(Done done) {
+  /** A page that does not show all columns of the table before it, read with these. */
+  private PageTables withColumnsBefore(Done done) {
+    PageTables tables = done.tables();
     if (done.guidance().area().isPresent()) {
-      return done.tables();
+      return tables;
     }
-    Optional<Guidance> known = stitcher.columnsFor(done.tables());
-    if (known.isEmpty()) {
-      return done.tables();
+    Optional<Guidance> columns = stitcher.columnsFor(tables);
+    if (columns.isPresent()) {
+      PageTables again = PageTables.of(clear(done), columns.get());
+      if (stitcher.goesOnWith(tables, again)) {
+        return tables.withFirst(again);
+      }
     }
-    Page clear = done.page().withFurniture(glyphs(done.furniture()));
-    PageTables again = PageTables.of(clear, known.get());
-    return stitcher.goesOnWith(done.tables(), again)
-        ? done.tables().withFirst(again)
-        : done.tables();
+    return stitcher
+        .headingsFor(tables)
+        .flatMap(headings -> belowHeadings(clear(done), headings))
+        .filter(stitcher::fits)
+        .orElse(tables);
   }
 
-  /** A page whose few rows do not show all columns is read with those of the page before. */
-  private PageTables withColumnsBefore(Done done) {
-    PageTables withColumns = withKnownColumns(done);
-    if (withColumns != done.tables()) {
-      return withColumns;
-    }
-    Optional<List<String>> headings = stitcher.headingsFor(done.tables());
-    if (headings.isEmpty() || done.guidance().area().isPresent()) {
-      return done.tables();
-    }
-    Page clear = done.page().withFurniture(glyphs(done.furniture()));
-    Optional<HeadingGutters> known =
-        HeadingGutters.of(LineComposer.compose(clear.glyphs()), headings.get());
-    if (known.isEmpty()) {
-      return done.tables();
-    }
-    Guidance guidance = Guidance.known(known.get().area(), known.get().gutters());
-    PageTables again = PageTables.of(clear, guidance);
-    return stitcher.fits(again) ? again : done.tables();
+  private static Page clear(Done done) {
+    return done.page().withFurniture(glyphs(done.furniture()));
+  }
+
+  /** The tables of a page, its gutters found by the headings of the table before. */
+  private static Optional<PageTables> belowHeadings(Page page, List<String> headings) {
+    return HeadingGutters.of(LineComposer.compose(page.glyphs()), headings)
+        .map(known -> PageTables.of(page, Guidance.known(known.area(), known.gutters())));
   }
 
   /** Ends the last table and yields all of them; after {@link #finish}. */

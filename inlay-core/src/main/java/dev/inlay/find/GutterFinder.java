@@ -221,10 +221,10 @@ public final class GutterFinder {
   private static boolean isLabelledSum(PieceLine line, double left) {
     return line.pieces().size() == 2
         && line.box().left() - left > LABEL_INDENT * line.line().size()
-        && quantitiesIn(line) == 1;
+        && valuesIn(line) == 1;
   }
 
-  private static long quantitiesIn(PieceLine line) {
+  private static long valuesIn(PieceLine line) {
     return line.pieces().stream().filter(p -> TextShape.of(p.text()).isValue()).count();
   }
 

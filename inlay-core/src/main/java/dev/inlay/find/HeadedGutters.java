@@ -18,7 +18,7 @@ public final class HeadedGutters {
   /** The strip between the records' texts is at least this wide, in type sizes. */
   private static final double NARROWEST = 0.12;
 
-  /** So many of the records have text on both sides of the strip. */
+  /** At least this share of the records has text on both sides of the strip. */
   private static final double BOTH_SIDES = 0.5;
 
   private HeadedGutters() {}

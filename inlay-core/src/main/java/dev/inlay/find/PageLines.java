@@ -19,16 +19,19 @@ public final class PageLines {
   /** The lines of a page. */
   public static List<TextLine> of(Page page) {
     List<TextLine> all = LineComposer.compose(page.glyphs());
-    List<TextLine> upright =
-        all.stream()
-            .filter(l -> l.turn() == Turn.UPRIGHT)
-            .sorted(Comparator.comparingDouble(TextLine::baseline))
-            .toList();
     List<Ruling> horizontals =
         RulingFinder.find(page, PageMeasure.of(page)).stream().filter(Ruling::horizontal).toList();
     List<TextLine> lines = new ArrayList<>();
-    PageColumns.part(upright, horizontals).forEach(lines::addAll);
+    PageColumns.part(upright(all), horizontals).forEach(lines::addAll);
     all.stream().filter(l -> l.turn() != Turn.UPRIGHT).forEach(lines::add);
     return lines;
+  }
+
+  /** The upright ones of some lines, from top to bottom. */
+  public static List<TextLine> upright(List<TextLine> lines) {
+    return lines.stream()
+        .filter(l -> l.turn() == Turn.UPRIGHT)
+        .sorted(Comparator.comparingDouble(TextLine::baseline))
+        .toList();
   }
 }

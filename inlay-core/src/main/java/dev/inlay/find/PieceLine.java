@@ -4,6 +4,7 @@ import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.TextLine;
 import dev.inlay.page.Word;
+import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -26,6 +27,10 @@ public record PieceLine(TextLine line, List<Word> words, List<Piece> pieces, boo
   private static final String LEADER_DOTS = ".·";
 
   private static final Pattern CHARACTER_RULE = Pattern.compile("<?[-=_|+*~]{3,}>?");
+
+  /** What an item of a list begins with: a sign, or a letter or number with a point or bracket. */
+  private static final Pattern BULLET =
+      Pattern.compile("[•‣▪●◦–—\\-*·]|\\(?\\p{Alnum}{1,3}[.)]|\\[\\d+\\]");
 
   private static final int LEAST_SPACED_DOTS = 3;
 
@@ -95,6 +100,16 @@ public record PieceLine(TextLine line, List<Word> words, List<Piece> pieces, boo
   /** Whether several pieces stand in it. */
   public boolean isTabular() {
     return pieces.size() > 1;
+  }
+
+  /** Whether a quantity stands in it. */
+  public boolean hasQuantity() {
+    return pieces.stream().anyMatch(p -> TextShape.of(p.text()).isQuantity());
+  }
+
+  /** Whether a text is what an item of a list begins with. */
+  public static boolean isBullet(String text) {
+    return BULLET.matcher(text).matches();
   }
 
   /** Whether all of it is bold. */

@@ -35,6 +35,23 @@ public record Cell(
     glyphs = List.copyOf(glyphs);
   }
 
+  /** A cell whose text is composed of characters in any order. */
+  public static Cell ofGlyphs(
+      int row, int column, int rowSpan, int columnSpan, Box box, List<Glyph> glyphs, int shade) {
+    CellText text = CellText.ofGlyphs(glyphs);
+    return new Cell(
+        row,
+        column,
+        rowSpan,
+        columnSpan,
+        box,
+        text.joined(),
+        text.lineCount(),
+        text.isBold(),
+        shade,
+        glyphs);
+  }
+
   /** The same cell so many rows further down. */
   public Cell movedDown(int rows) {
     return new Cell(row + rows, column, rowSpan, columnSpan, box, text, lines, bold, shade, glyphs);

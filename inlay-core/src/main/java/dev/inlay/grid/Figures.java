@@ -1,6 +1,5 @@
 package dev.inlay.grid;
 
-import java.util.List;
 import java.util.regex.Pattern;
 
 /** Tells texts that are mostly figures (amounts, counts, shares, dates) from words. */
@@ -12,11 +11,6 @@ public final class Figures {
   private static final String MARKS = ".,'’+-−–()%/:$€£¥";
 
   private static final Pattern SHORT_NUMBER = Pattern.compile("\\(?\\d{1,4}\\)?");
-
-  /** Fewer numbers may follow each other by chance. */
-  private static final int LEAST_CONSECUTIVE = 4;
-
-  private static final Pattern WHOLE = Pattern.compile("\\d{1,4}");
 
   private Figures() {}
 
@@ -38,23 +32,6 @@ public final class Figures {
       }
     }
     return digits > 0 && digits + marks >= FIGURE_SHARE * all;
-  }
-
-  /**
-   * Whether texts are whole numbers that follow each other by one, as days, months or years that
-   * head columns do.
-   */
-  public static boolean areConsecutive(List<String> texts) {
-    if (texts.size() < LEAST_CONSECUTIVE) {
-      return false;
-    }
-    for (int i = 0; i < texts.size(); i++) {
-      if (!WHOLE.matcher(texts.get(i)).matches()
-          || i > 0 && Integer.parseInt(texts.get(i)) != Integer.parseInt(texts.get(i - 1)) + 1) {
-        return false;
-      }
-    }
-    return true;
   }
 
   /** Whether a text is a year or a small number, which names a column as well as it fills one. */

@@ -15,8 +15,8 @@ import java.util.Set;
  * @param rows for each row the cells that start in it, from left to right; no square is covered
  *     twice, and empty ones may be left out
  * @param isClosed whether every cell is boxed by rulings
- * @param headerRows how many rows at the top are header, where the lines themselves told it
- * @param groupRows the numbers of rows that head the rows below them, where the lines told it
+ * @param headerRows how many rows at the top are header, where the lines themselves show it
+ * @param groupRows the numbers of rows that head the rows below them, where the lines show it
  * @param certainty how probable the roles of its lines are
  * @param warnings what is doubtful about it
  */

@@ -134,19 +134,15 @@ public final class GridBuilder {
   }
 
   private Cell cell(Area area, List<Glyph> glyphs, List<Fill> shades) {
-    CellText text = CellText.ofGlyphs(glyphs);
     Box box = box(area);
-    return new Cell(
+    return Cell.ofGlyphs(
         area.firstRow(),
         area.firstColumn(),
         area.lastRow() - area.firstRow() + 1,
         area.lastColumn() - area.firstColumn() + 1,
         box,
-        text.joined(),
-        text.lineCount(),
-        text.isBold(),
-        shade(box, shades),
-        glyphs);
+        glyphs,
+        shade(box, shades));
   }
 
   private Box box(Area area) {

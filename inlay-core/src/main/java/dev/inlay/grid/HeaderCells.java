@@ -26,7 +26,7 @@ final class HeaderCells {
   /** An ordinary space, in type sizes. */
   private static final double ORDINARY_SPACE = 0.28;
 
-  /** In type of even width all characters are as wide, within so many points. */
+  /** In type of even width all characters are equally wide, to this many points. */
   private static final double SAME_WIDTH = 0.1;
 
   /**

@@ -12,7 +12,9 @@ import dev.inlay.page.Glyph;
 import dev.inlay.page.Word;
 import dev.inlay.text.TextShape;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -26,7 +28,7 @@ public final class OpenGridBuilder {
   /** Where the header's lines are less probably what they are read as, it is doubtful. */
   private static final double LEAST_HEADER_CERTAINTY = 0.6;
 
-  /** Where rows have so many columns, a line with two texts may head rows. */
+  /** In a table of at least this many columns a line with two texts may head rows. */
   private static final int LEAST_PARTS = 4;
 
   private final OpenFrame open;
@@ -143,17 +145,25 @@ public final class OpenGridBuilder {
     if (open.certainty().header() < LEAST_HEADER_CERTAINTY) {
       warn(WarningCode.HEADER_UNSURE, "its first rows may be headings or records");
     }
+    Set<LineCells> headings = headingsAmongRows();
     warnings.addAll(
         new OpenDoubts(open, lines.subList(header, lines.size()))
-            .warnings(l -> isHeading(l) || sumLabels.of(List.of(l)) != null));
+            .warnings(l -> headings.contains(l) || sumLabels.of(List.of(l)) != null));
     warnIfUnknown();
     List<Double> columnEdges = new ArrayList<>();
     columnEdges.add(box.left());
     open.gutters().forEach(g -> columnEdges.add(g.middle()));
     columnEdges.add(box.right());
     return new Grid(
-            open.frame(), columnEdges, rowEdges, rows, false, OptionalInt.of(headerRows), warnings)
-        .withRows(OptionalInt.of(headerRows), Set.of(), open.certainty());
+        open.frame(),
+        columnEdges,
+        rowEdges,
+        rows,
+        false,
+        OptionalInt.of(headerRows),
+        Set.of(),
+        open.certainty(),
+        warnings);
   }
 
   /** Adds the rows that the roles of the lines tell apart. */
@@ -176,8 +186,7 @@ public final class OpenGridBuilder {
   }
 
   private void addRow(List<LineCells> joined, LineRole role) {
-    boolean heads = role == LineRole.GROUP || role == LineRole.NOTE;
-    if (heads || isCodeAndName(joined) || isLastWords(joined)) {
+    if (isHeading(role) || isCodeAndName(joined) || isLastWords(joined)) {
       addWholeRow(joined);
     } else {
       addRow(joined);
@@ -291,8 +300,17 @@ public final class OpenGridBuilder {
     endRow(joined);
   }
 
-  private boolean isHeading(LineCells line) {
-    LineRole role = open.roles().get(lines.indexOf(line));
+  private Set<LineCells> headingsAmongRows() {
+    Set<LineCells> headings = Collections.newSetFromMap(new IdentityHashMap<>());
+    for (int i = 0; i < lines.size(); i++) {
+      if (isHeading(open.roles().get(i))) {
+        headings.add(lines.get(i));
+      }
+    }
+    return headings;
+  }
+
+  private static boolean isHeading(LineRole role) {
     return role == LineRole.GROUP || role == LineRole.NOTE;
   }
 

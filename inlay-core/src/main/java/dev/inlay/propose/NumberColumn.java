@@ -57,8 +57,7 @@ final class NumberColumn {
     }
     double size = records.get(0).line().size();
     double end = left;
-    boolean known =
-        gutters.stream().anyMatch(g -> g.from() < end + 1 && g.to() > 0 && g.from() < end);
+    boolean known = gutters.stream().anyMatch(g -> g.from() < end && g.to() > 0);
     boolean onePlace = furthest - left < SAME_PLACE * size && right < left;
     return !known && onePlace && isHeaded(headings, left, size)
         ? Optional.of(new Interval(right, left))

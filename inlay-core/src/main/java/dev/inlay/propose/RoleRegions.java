@@ -18,7 +18,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Pattern;
 
 /**
  * Proposes the regions of open and part-ruled tables: the lines of a zone that together are read as
@@ -43,9 +42,6 @@ public final class RoleRegions {
 
   /** In a list or form this share of the lines begins with a bullet or a label with a colon. */
   private static final double MOST_BULLETS = 0.6;
-
-  private static final Pattern BULLET =
-      Pattern.compile("[•‣▪●◦–—\\-*·]|\\(?\\p{Alnum}{1,3}[.)]|\\[\\d+\\]");
 
   /** A vertical ruling parts columns where it runs along this share of the records' height. */
   private static final double PARTING_SHARE = 0.6;
@@ -161,15 +157,8 @@ public final class RoleRegions {
     }
     Box box = Box.around(lines, PieceLine::box);
     List<Ruling> rulings = rulingsOf(box, lines.get(0).line().size());
-    List<Interval> gutters = new ArrayList<>(GutterFinder.find(tabular));
-    addRuledGutters(records, gutters);
     int header = (int) own.stream().takeWhile(r -> r == LineRole.HEADER).count();
-    addGuttersBelowHeadings(lines.subList(0, header), tabular, gutters);
-    gutters = HeadedGutters.add(lines.subList(0, header), tabular, gutters);
-    List<Interval> first = new ArrayList<>();
-    NumberColumn.gutter(lines.subList(0, header), records, gutters).ifPresent(first::add);
-    first.addAll(gutters);
-    gutters = first;
+    List<Interval> gutters = gutters(lines.subList(0, header), records, tabular);
     if (gutters.isEmpty() || header == 0 && isListOrForm(records, gutters)) {
       return Optional.empty();
     }
@@ -190,13 +179,24 @@ public final class RoleRegions {
     return Optional.of(new OpenFrame(frame, lines, heads, gutters, false, rival, own, certainty));
   }
 
+  /** All gutters of a region, from left to right, by the lines of its header and its records. */
+  private List<Interval> gutters(
+      List<PieceLine> headings, List<PieceLine> records, List<PieceLine> tabular) {
+    List<Interval> seen = new ArrayList<>(GutterFinder.find(tabular));
+    addRuledGutters(records, seen);
+    addGuttersBelowHeadings(headings, tabular, seen);
+    List<Interval> gutters = HeadedGutters.add(headings, tabular, seen);
+    NumberColumn.gutter(headings, records, gutters).ifPresent(g -> gutters.add(0, g));
+    return gutters;
+  }
+
   /** Whether the first of few columns holds the bullets of a list, or the labels of a form. */
   private static boolean isListOrForm(List<PieceLine> records, List<Interval> gutters) {
     int bullets = 0;
     int labels = 0;
     for (PieceLine record : records) {
       String first = record.pieces().get(0).text();
-      bullets += BULLET.matcher(first).matches() ? 1 : 0;
+      bullets += PieceLine.isBullet(first) ? 1 : 0;
       labels += first.endsWith(":") ? 1 : 0;
     }
     double most = MOST_BULLETS * records.size();

@@ -26,6 +26,9 @@ final class LineDrawings {
   /** A ruling belongs to a line that is at most this far away, in type sizes. */
   private static final double NEAR = 1.8;
 
+  /** Of further rulings below a line at most this many are counted. */
+  private static final int MOST_BELOW = 6;
+
   /** What is drawn between two lines, or above the first, or below the last. */
   private record Gap(boolean full, boolean part, boolean shadeEdge) {}
 
@@ -56,9 +59,11 @@ final class LineDrawings {
     boolean shade = false;
     double at = Double.NaN;
     double most = 0;
-    for (Ruling ruling : zone.horizontals()) {
+    List<Ruling> rulings = zone.horizontals();
+    for (int k = firstBelow(from); k < rulings.size() && rulings.get(k).at() < to; k++) {
+      Ruling ruling = rulings.get(k);
       double overlap = ruling.extent().overlap(extent);
-      if (ruling.at() <= from || ruling.at() >= to || overlap <= 0) {
+      if (ruling.at() <= from || overlap <= 0) {
         continue;
       }
       if (!ruling.isDrawn()) {
@@ -132,36 +137,57 @@ final class LineDrawings {
   private void addStack(Signs signs, int i) {
     Box box = zone.lines().get(i).box();
     double size = zone.lines().get(i).line().size();
-    Ruling above = null;
-    Ruling below = null;
-    int moreAbove = 0;
-    int moreBelow = 0;
-    for (Ruling ruling : zone.horizontals()) {
+    List<Ruling> over = stack(box, size, firstBelow(box.centreY()) - 1, -1, 3);
+    List<Ruling> under = stack(box, size, firstBelow(box.centreY()), 1, MOST_BELOW + 1);
+    boolean any = !over.isEmpty() && !under.isEmpty();
+    double height = any ? under.get(0).at() - over.get(0).at() : 0;
+    boolean inside =
+        any && sameEnds(over.get(0), under.get(0), size) && height < HIGHEST_ROW * 2 * size;
+    signs.add("between rulings of one width", inside);
+    signs.add("alone between two rulings", inside && height < 2.2 * size);
+    boolean nearAbove = !over.isEmpty() && box.top() - over.get(0).at() < NEAR * size;
+    signs.add("below the first ruling", nearAbove && over.size() == 1);
+    signs.add("below the second ruling", nearAbove && over.size() == 2);
+    signs.add("below the last ruling", under.isEmpty() && nearAbove);
+    signs.add("more rulings below", Math.max(0, under.size() - 1) / (double) MOST_BELOW);
+  }
+
+  /**
+   * The drawn rulings over or under most of a box, from the nearest on: above it those that follow
+   * each other with the same ends, below it all with the ends of the nearest.
+   */
+  private List<Ruling> stack(Box box, double size, int from, int direction, int most) {
+    List<Ruling> stack = new ArrayList<>();
+    List<Ruling> rulings = zone.horizontals();
+    for (int k = from; k >= 0 && k < rulings.size() && stack.size() < most; k += direction) {
+      Ruling ruling = rulings.get(k);
       if (!ruling.isDrawn() || ruling.extent().overlap(box.horizontal()) < box.width() / 2) {
         continue;
       }
-      if (ruling.at() < box.centreY()) {
-        moreAbove = above != null && sameEnds(above, ruling, size) ? moreAbove + 1 : 0;
-        above = ruling;
-      } else if (below == null) {
-        below = ruling;
-      } else if (sameEnds(below, ruling, size)) {
-        moreBelow++;
+      Ruling last = stack.isEmpty() ? ruling : stack.get(direction < 0 ? stack.size() - 1 : 0);
+      if (sameEnds(last, ruling, size)) {
+        stack.add(ruling);
+      } else if (direction < 0) {
+        break;
       }
     }
-    boolean inside =
-        above != null
-            && below != null
-            && sameEnds(above, below, size)
-            && below.at() - above.at() < HIGHEST_ROW * 2 * size;
-    signs.add("between rulings of one width", inside);
-    boolean row = inside && below.at() - above.at() < 2.2 * size;
-    signs.add("alone between two rulings", row);
-    boolean nearAbove = above != null && box.top() - above.at() < NEAR * size;
-    signs.add("below the first ruling", nearAbove && moreAbove == 0);
-    signs.add("below the second ruling", nearAbove && moreAbove == 1);
-    signs.add("below the last ruling", above != null && below == null && nearAbove);
-    signs.add("more rulings below", Math.min(1, moreBelow / 6.0));
+    return stack;
+  }
+
+  /** The number of the first horizontal ruling at a height or below it. */
+  private int firstBelow(double y) {
+    List<Ruling> rulings = zone.horizontals();
+    int from = 0;
+    int to = rulings.size();
+    while (from < to) {
+      int middle = (from + to) / 2;
+      if (rulings.get(middle).at() < y) {
+        from = middle + 1;
+      } else {
+        to = middle;
+      }
+    }
+    return from;
   }
 
   private static boolean sameEnds(Ruling a, Ruling b, double size) {
@@ -170,35 +196,26 @@ final class LineDrawings {
   }
 
   private boolean isBetweenVerticals(int i) {
-    return verticalsAt(zone.lines().get(i).box().centreY(), zone.lines().get(i)) > 0;
-  }
-
-  private int verticalsAt(double y, PieceLine line) {
-    double reach = 2 * line.line().size();
-    int count = 0;
-    for (Ruling ruling : zone.verticals()) {
-      boolean beside =
-          ruling.at() > line.box().left() - reach && ruling.at() < line.box().right() + reach;
-      count += beside && ruling.extent().from() < y && ruling.extent().to() > y ? 1 : 0;
-    }
-    return count;
+    PieceLine line = zone.lines().get(i);
+    double y = line.box().centreY();
+    return zone.verticals().stream().anyMatch(r -> isBeside(r, line) && runs(r, y, y));
   }
 
   /** Whether a vertical ruling runs from one line to the next. */
   boolean isHeldByVerticals(int i) {
-    PieceLine above = zone.lines().get(i - 1);
     PieceLine below = zone.lines().get(i);
-    for (Ruling ruling : zone.verticals()) {
-      double reach = 2 * below.line().size();
-      boolean beside =
-          ruling.at() > below.box().left() - reach && ruling.at() < below.box().right() + reach;
-      if (beside
-          && ruling.isDrawn()
-          && ruling.extent().from() < above.box().centreY()
-          && ruling.extent().to() > below.box().centreY()) {
-        return true;
-      }
-    }
-    return false;
+    double from = zone.lines().get(i - 1).box().centreY();
+    double to = below.box().centreY();
+    return zone.verticals().stream()
+        .anyMatch(r -> r.isDrawn() && isBeside(r, below) && runs(r, from, to));
+  }
+
+  private static boolean isBeside(Ruling vertical, PieceLine line) {
+    double reach = 2 * line.line().size();
+    return vertical.at() > line.box().left() - reach && vertical.at() < line.box().right() + reach;
+  }
+
+  private static boolean runs(Ruling vertical, double from, double to) {
+    return vertical.extent().from() < from && vertical.extent().to() > to;
   }
 }

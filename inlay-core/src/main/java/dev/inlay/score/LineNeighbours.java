@@ -10,7 +10,7 @@ import java.util.List;
 /** How a line's texts stand to those of the lines above and below it. */
 final class LineNeighbours {
 
-  /** So many lines above and below a line are looked at: not every one fills all columns. */
+  /** This many lines above and below a line are looked at: not every one fills all columns. */
   private static final int REACH = 4;
 
   /** Edges or middles this near are aligned, in type sizes. */
@@ -19,9 +19,18 @@ final class LineNeighbours {
   private final List<PieceLine> lines;
   private final List<List<TextShape>> shapes;
 
+  /** By line, how it is aligned with those from {@link #REACH} above it to as many below it. */
+  private final double[][] near;
+
   LineNeighbours(List<PieceLine> lines, List<List<TextShape>> shapes) {
     this.lines = lines;
     this.shapes = shapes;
+    near = new double[lines.size()][2 * REACH + 1];
+    for (int i = 0; i < near.length; i++) {
+      for (int k = Math.max(0, i - REACH); k <= Math.min(near.length - 1, i + REACH); k++) {
+        near[i][k - i + REACH] = i == k ? 1 : shareAligned(i, k);
+      }
+    }
   }
 
   void addTo(Signs signs, int i) {
@@ -58,6 +67,10 @@ final class LineNeighbours {
 
   /** The share of both lines' texts that begin, end or centre where one of the other's does. */
   double aligned(int i, int k) {
+    return Math.abs(k - i) <= REACH ? near[i][k - i + REACH] : shareAligned(i, k);
+  }
+
+  private double shareAligned(int i, int k) {
     double near = ALIGNED * lines.get(i).line().size();
     int matched = 0;
     for (Piece a : lines.get(i).pieces()) {
@@ -117,10 +130,7 @@ final class LineNeighbours {
       }
       count(shapes.get(i).get(p), beside, counts);
     }
-    for (int c = 0; c < counts.length; c++) {
-      counts[c] /= pieces(i);
-    }
-    return counts;
+    return shares(counts, i);
   }
 
   /** The same, with what most of the second to the sixth line below hold. */
@@ -140,6 +150,11 @@ final class LineNeighbours {
       TextShape most = all == 0 ? null : 2 * values > all ? TextShape.NUMBER : TextShape.WORDS;
       count(shapes.get(i).get(p), most, counts);
     }
+    return shares(counts, i);
+  }
+
+  /** Turns counts of a line's texts into shares of them. */
+  private double[] shares(double[] counts, int i) {
     for (int c = 0; c < counts.length; c++) {
       counts[c] /= pieces(i);
     }

@@ -57,39 +57,56 @@ public final class LineSigns {
 
   /** The names of the signs of a line, in the order of their values. */
   public static List<String> lineNames() {
-    Signs names = Signs.ofNames();
-    sample().addLine(names, 0);
-    return names.names();
+    return Names.OF_LINE;
   }
 
   /** The names of the signs of a step, in the order of their values. */
   public static List<String> stepNames() {
-    Signs names = Signs.ofNames();
-    sample().addStep(names, 1);
-    return names.names();
+    return Names.OF_STEP;
   }
 
-  /** Two lines that say nothing: names are gathered by the code that gathers the values. */
-  private static LineSigns sample() {
-    return new LineSigns(SampleZone.TWO_LINES);
+  /** Gathered once, by the code that gathers the values, from two lines that say nothing. */
+  private static final class Names {
+    static final List<String> OF_LINE;
+    static final List<String> OF_STEP;
+
+    static {
+      LineSigns sample = new LineSigns(SampleZone.TWO_LINES);
+      Signs line = Signs.ofNames();
+      sample.addLine(line, 0);
+      OF_LINE = line.names();
+      Signs step = Signs.ofNames();
+      sample.addStep(step, 1);
+      OF_STEP = step.names();
+    }
   }
 
-  /** The signs of a line. */
-  public double[] ofLine(int i, int count) {
-    double[] values = new double[count];
-    addLine(Signs.into(values), i);
-    return values;
-  }
-
-  /** The signs of the step from the line before to a line; the first has none before it. */
-  public double[] ofStep(int i, int count) {
-    double[] values = new double[count];
-    if (i > 0) {
-      addStep(Signs.into(values), i);
-    } else {
-      values[0] = 1;
+  /** The signs of each line. */
+  public double[][] ofLines() {
+    double[][] values = new double[zone.lines().size()][lineNames().size()];
+    for (int i = 0; i < values.length; i++) {
+      addLine(Signs.into(values[i]), i);
     }
     return values;
+  }
+
+  /** The signs of the step to each line from the one before; the first has none before it. */
+  public double[][] ofSteps() {
+    double[][] values = new double[zone.lines().size()][stepNames().size()];
+    for (int i = 1; i < values.length; i++) {
+      addStep(Signs.into(values[i]), i);
+    }
+    return values;
+  }
+
+  /** How the lines' texts stand to each other. */
+  LineNeighbours neighbours() {
+    return neighbours;
+  }
+
+  /** The rulings and shades around the lines. */
+  LineDrawings drawings() {
+    return drawings;
   }
 
   private void addLine(Signs signs, int i) {

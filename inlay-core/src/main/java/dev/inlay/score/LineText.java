@@ -11,7 +11,7 @@ import java.util.regex.Pattern;
 /** What one line says, as far as its role shows in its words alone. */
 final class LineText {
 
-  /** Running text has at least so many words in a line. */
+  /** Running text has at least this many words in a line. */
   private static final int WORDS_IN_PROSE = 7;
 
   private static final Pattern CAPTION =
@@ -24,9 +24,6 @@ final class LineText {
       Pattern.compile(
           "(?iu)([*†‡§¹²³]|[\\d]{1,2}\\)|\\([a-z\\d]\\) |source|note|quelle|anmerkung|hinweis|fuente|nota|lähde"
               + "|huom|źródło|uwaga|πηγή|σημείωση|источник|примечание|資料|注).*");
-
-  private static final Pattern BULLET =
-      Pattern.compile("[•‣▪●◦–—\\-*·]|\\(?\\p{Alnum}{1,3}[.)]|\\[\\d+\\]");
 
   private static final Pattern CONTINUED =
       Pattern.compile(
@@ -95,7 +92,7 @@ final class LineText {
     signs.add("note", NOTE.matcher(text).matches());
     signs.add("continued", CONTINUED.matcher(text).matches());
     signs.add("sum", SUM.matcher(text).matches());
-    boolean bullet = BULLET.matcher(line.words().get(0).text()).matches();
+    boolean bullet = PieceLine.isBullet(line.words().get(0).text());
     signs.add("bullet", bullet && line.words().size() > 1);
     signs.add("leader", line.hasLeader());
     signs.add("label with a colon", line.pieces().get(0).text().endsWith(":"));

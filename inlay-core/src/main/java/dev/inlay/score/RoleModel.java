@@ -1,12 +1,7 @@
 package dev.inlay.score;
 
 import dev.inlay.find.LineRole;
-import java.io.BufferedReader;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 
@@ -50,21 +45,14 @@ public final class RoleModel {
     static final RoleModel MODEL = read();
 
     private static RoleModel read() {
-      try (InputStream in = RoleModel.class.getResourceAsStream(RESOURCE);
-          BufferedReader lines =
-              new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
-        RoleModel model = new RoleModel();
-        lines.lines().filter(l -> !l.isEmpty() && !l.startsWith("#")).forEach(model::set);
-        return model;
-      } catch (IOException e) {
-        throw new UncheckedIOException("cannot read " + RESOURCE, e);
-      }
+      RoleModel model = new RoleModel();
+      Weights.read(RESOURCE).forEach(model::set);
+      return model;
     }
   }
 
   /** Sets a weight as {@link #text} writes it; signs that are not known any more are left out. */
-  private void set(String line) {
-    String[] parts = line.split("\t");
+  private void set(String[] parts) {
     double weight = Double.parseDouble(parts[2]);
     String[] roles = parts[0].split(" ");
     int last = LineRole.valueOf(roles[roles.length - 1]).ordinal();
@@ -117,45 +105,24 @@ public final class RoleModel {
     return stepWeights;
   }
 
-  /** The scores of a zone: each line with each role, each step with each pair of roles. */
-  public RoleScores scores(Zone zone) {
-    LineSigns signs = new LineSigns(zone);
-    int lines = zone.lines().size();
-    double[][] ofLine = new double[lines][];
-    double[][][] ofStep = new double[lines][ROLES.length][];
+  /**
+   * The scores of the lines of a zone: each line with each role, each step with each pair of roles.
+   *
+   * @param lineSigns by line
+   * @param stepSigns by line, for the step from the line before; those of the first weigh nothing
+   */
+  public RoleScores scores(double[][] lineSigns, double[][] stepSigns) {
+    int lines = lineSigns.length;
+    double[][] ofLine = new double[lines][ROLES.length];
+    double[][][] ofStep = new double[lines][ROLES.length][ROLES.length];
     for (int i = 0; i < lines; i++) {
-      ofLine[i] = lineScores(signs.ofLine(i, lineNames.size()));
-      double[] step = signs.ofStep(i, stepNames.size());
-      for (int before = 0; before < ROLES.length; before++) {
-        ofStep[i][before] = stepScores(before, step, i == 0);
+      for (int role = 0; role < ROLES.length; role++) {
+        ofLine[i][role] = Weights.sum(lineWeights[role], lineSigns[i]);
+        for (int before = 0; before < ROLES.length && i > 0; before++) {
+          ofStep[i][before][role] = Weights.sum(stepWeights[before][role], stepSigns[i]);
+        }
       }
     }
     return new RoleScores(ofLine, ofStep);
-  }
-
-  /** How well each role fits a line. */
-  public double[] lineScores(double[] signs) {
-    double[] scores = new double[ROLES.length];
-    for (int r = 0; r < scores.length; r++) {
-      scores[r] = dot(lineWeights[r], signs);
-    }
-    return scores;
-  }
-
-  /** How well each role fits behind another; before the first line there is none. */
-  public double[] stepScores(int before, double[] signs, boolean first) {
-    double[] scores = new double[ROLES.length];
-    for (int r = 0; r < scores.length && !first; r++) {
-      scores[r] = dot(stepWeights[before][r], signs);
-    }
-    return scores;
-  }
-
-  private static double dot(double[] weights, double[] signs) {
-    double sum = 0;
-    for (int i = 0; i < weights.length; i++) {
-      sum += weights[i] * signs[i];
-    }
-    return sum;
   }
 }

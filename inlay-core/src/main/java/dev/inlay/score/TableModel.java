@@ -1,11 +1,6 @@
 package dev.inlay.score;
 
-import java.io.BufferedReader;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,41 +19,26 @@ public final class TableModel {
   /**
    * A model.
    *
-   * @param names of the signs, in the order of their values
-   * @param weights by name; a sign without one weighs nothing
+   * @param weights in the order of the signs
    */
-  public TableModel(List<String> names, Map<String, Double> weights) {
-    this.weights = names.stream().mapToDouble(n -> weights.getOrDefault(n, 0.0)).toArray();
+  public TableModel(double[] weights) {
+    this.weights = weights.clone();
   }
 
   /**
    * The trained model that ships with the program.
    *
-   * @param names of the signs, in the order of their values
+   * @param names of the signs, in the order of their values; one without a weight weighs nothing
    * @throws UncheckedIOException if it cannot be read
    */
   public static TableModel trained(List<String> names) {
-    try (InputStream in = TableModel.class.getResourceAsStream(RESOURCE);
-        BufferedReader lines =
-            new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
-      Map<String, Double> weights = new HashMap<>();
-      lines
-          .lines()
-          .filter(l -> !l.isEmpty() && !l.startsWith("#"))
-          .map(l -> l.split("\t"))
-          .forEach(p -> weights.put(p[0], Double.parseDouble(p[1])));
-      return new TableModel(names, weights);
-    } catch (IOException e) {
-      throw new UncheckedIOException("cannot read " + RESOURCE, e);
-    }
+    Map<String, Double> weights = new HashMap<>();
+    Weights.read(RESOURCE).forEach(p -> weights.put(p[0], Double.parseDouble(p[1])));
+    return new TableModel(names.stream().mapToDouble(n -> weights.getOrDefault(n, 0.0)).toArray());
   }
 
   /** The probability, 0 to 1, that a table with these signs is right. */
   public double probability(double[] signs) {
-    double sum = 0;
-    for (int i = 0; i < weights.length; i++) {
-      sum += weights[i] * signs[i];
-    }
-    return 1 / (1 + Math.exp(-sum));
+    return 1 / (1 + Math.exp(-Weights.sum(weights, signs)));
   }
 }

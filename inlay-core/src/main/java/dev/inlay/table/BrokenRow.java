@@ -1,5 +1,6 @@
 package dev.inlay.table;
 
+import dev.inlay.geom.Edges;
 import dev.inlay.grid.Figures;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -51,17 +52,14 @@ final class BrokenRow {
     if (only.text().isEmpty() || !Character.isLowerCase(only.text().codePointAt(0))) {
       return row;
     }
-    int column = 0;
-    while (column < edges.size() - 2 && only.box().left() > edges.get(column + 1)) {
-      column++;
-    }
+    int column = Edges.indexOf(edges, only.box().left());
     TableCell moved = new TableCell(only.text(), column, 1, 1, only.box());
     return new TableRow(RowKind.BODY, row.page(), List.of(moved));
   }
 
   private static boolean beginWithLabels(List<TableRow> rows) {
     List<TableRow> records = rows.stream().filter(r -> r.kind() == RowKind.BODY).toList();
-    long labelled = records.stream().filter(r -> !textAt(r, 0).isEmpty()).count();
+    long labelled = records.stream().filter(r -> !r.textAt(0).isEmpty()).count();
     return records.size() >= LEAST_ROWS && labelled >= LABELLED_SHARE * records.size();
   }
 
@@ -70,7 +68,7 @@ final class BrokenRow {
     boolean adds = false;
     for (TableCell cell : rest.cells()) {
       if (!cell.text().isEmpty()) {
-        String above = textAt(row, cell.column());
+        String above = row.textAt(cell.column());
         if (cell.column() == 0
             || above.isEmpty() && !ruled
             || !ruled && (Figures.isFigure(above) || Figures.isFigure(cell.text()))) {
@@ -79,21 +77,13 @@ final class BrokenRow {
         adds = true;
       }
     }
-    return adds && !textAt(row, 0).isEmpty();
-  }
-
-  private static String textAt(TableRow row, int column) {
-    return row.cells().stream()
-        .filter(c -> c.column() == column)
-        .map(TableCell::text)
-        .findFirst()
-        .orElse("");
+    return adds && !row.textAt(0).isEmpty();
   }
 
   private static TableRow joined(TableRow row, TableRow rest) {
     List<TableCell> cells = new ArrayList<>();
     for (TableCell cell : rest.cells()) {
-      if (textAt(row, cell.column()).isEmpty() && !cell.text().isEmpty()) {
+      if (row.textAt(cell.column()).isEmpty() && !cell.text().isEmpty()) {
         cells.add(cell);
       }
     }
@@ -101,7 +91,7 @@ final class BrokenRow {
       if (cell.text().isEmpty()) {
         continue;
       }
-      String more = textAt(rest, cell.column());
+      String more = rest.textAt(cell.column());
       String text = more.isEmpty() ? cell.text() : cell.text() + " " + more;
       cells.add(new TableCell(text, cell.column(), cell.columnSpan(), cell.rowSpan(), cell.box()));
     }

@@ -5,17 +5,23 @@ import dev.inlay.find.PageMeasure;
 import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.Page;
 import dev.inlay.score.Zone;
+import java.util.ArrayList;
 import java.util.List;
 
-/** The zones of a page as its open and part-ruled tables are read from them: for training. */
+/** The zones of a page as its tables are read from them: for training. */
 public final class PageZones {
 
   private PageZones() {}
 
-  /** The lines of a page that stand in no closed ruled table, column by column. */
+  /** The lines of a page, column by column; then those of each box, then of each ruled table. */
   public static List<Zone> of(Page page) {
     Page drawn = CharacterBoxes.redraw(page).page();
     Page rest = SidewaysTables.without(drawn, SidewaysTables.find(drawn));
-    return PageGrids.zones(rest, new GlyphIndex(rest), PageMeasure.of(rest));
+    GlyphIndex index = new GlyphIndex(rest);
+    PageParts parts = PageParts.of(rest, index, PageMeasure.of(rest), RulingUse.WEIGH);
+    List<Zone> zones = new ArrayList<>(parts.columns());
+    zones.addAll(parts.boxes());
+    parts.ruled().forEach(g -> RuledRows.zone(g, index, parts.drawn()).ifPresent(zones::add));
+    return zones;
   }
 }

@@ -154,7 +154,7 @@ record RuledGrids(List<Grid> grids, List<Frame> boxed, List<Box> forms) {
 
   private static boolean isField(Cell cell) {
     if (!hasSmallType(cell)) {
-      return false; // most cells, told without composing their lines
+      return false; // most cells, known without composing their lines
     }
     List<TextLine> lines = LineComposer.compose(cell.glyphs());
     return lines.size() > 1

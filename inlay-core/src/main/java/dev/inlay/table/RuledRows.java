@@ -1,17 +1,17 @@
 package dev.inlay.table;
 
 import dev.inlay.find.LineRole;
+import dev.inlay.find.PageLines;
 import dev.inlay.find.PieceLine;
 import dev.inlay.find.RoleCertainty;
+import dev.inlay.geom.Edges;
 import dev.inlay.grid.Cell;
 import dev.inlay.grid.Grid;
 import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.TextLine;
-import dev.inlay.page.Turn;
 import dev.inlay.score.RoleReading;
 import dev.inlay.score.Zone;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -31,26 +31,13 @@ final class RuledRows {
 
   /** The lines inside a grid as a zone of their own; empty where no upright line stands in it. */
   static Optional<Zone> zone(Grid grid, GlyphIndex index, Zone page) {
-    List<TextLine> lines =
-        LineComposer.compose(index.within(grid.frame().box())).stream()
-            .filter(l -> l.turn() == Turn.UPRIGHT)
-            .sorted(Comparator.comparingDouble(TextLine::baseline))
-            .toList();
-    List<PieceLine> pieces = PieceLine.of(lines);
-    return pieces.isEmpty()
-        ? Optional.empty()
-        : Optional.of(
-            new Zone(
-                pieces,
-                page.horizontals(),
-                page.verticals(),
-                page.fills(),
-                page.pageHeight(),
-                page.typeSize()));
+    List<TextLine> lines = LineComposer.compose(index.within(grid.frame().box()));
+    List<PieceLine> pieces = PieceLine.of(PageLines.upright(lines));
+    return pieces.isEmpty() ? Optional.empty() : Optional.of(page.withLines(pieces));
   }
 
-  /** The grid with its header and group headings as its lines tell them. */
-  static Grid tell(Grid grid, Zone zone) {
+  /** The grid with its header and group headings as the roles of its lines show them. */
+  static Grid withRoles(Grid grid, Zone zone) {
     RoleReading reading = RoleReading.byModelAlone(zone);
     List<LineRole> roles = reading.roles();
     int count = grid.rows().size();
@@ -58,7 +45,7 @@ final class RuledRows {
     int[] heading = new int[count];
     int[] group = new int[count];
     for (int i = 0; i < roles.size(); i++) {
-      int row = rowAt(grid, zone.lines().get(i).box().centreY());
+      int row = Edges.indexOf(grid.rowEdges(), zone.lines().get(i).box().centreY());
       lines[row]++;
       heading[row] += roles.get(i) == LineRole.HEADER ? 1 : 0;
       group[row] += roles.get(i) == LineRole.GROUP ? 1 : 0;
@@ -70,9 +57,9 @@ final class RuledRows {
     if (header >= count || allHaveOneText(grid.rows().subList(0, header))) {
       header = 0; // headings alone head nothing, and one text alone names rows
     }
-    OptionalInt told = OptionalInt.of(header);
+    OptionalInt headerRows = OptionalInt.of(header);
     if (header == 0 && reading.probability(0, LineRole.HEADER) > SURELY_RECORD) {
-      told = OptionalInt.empty(); // what sets its cells off decides
+      headerRows = OptionalInt.empty(); // what sets its cells off decides
     }
     Set<Integer> groups = new HashSet<>();
     for (int r = header; r < count; r++) {
@@ -81,7 +68,7 @@ final class RuledRows {
         groups.add(r);
       }
     }
-    return grid.withRows(told, groups, certainty(grid, zone, reading, header));
+    return grid.withRows(headerRows, groups, certainty(grid, zone, reading, header));
   }
 
   private static RoleCertainty certainty(Grid grid, Zone zone, RoleReading reading, int header) {
@@ -109,13 +96,5 @@ final class RuledRows {
       end = Math.max(end, cell.isEmpty() ? end : row + cell.rowSpan());
     }
     return end;
-  }
-
-  private static int rowAt(Grid grid, double y) {
-    int row = 0;
-    while (row < grid.rows().size() - 1 && y > grid.rowEdges().get(row + 1)) {
-      row++;
-    }
-    return row;
   }
 }

@@ -4,6 +4,7 @@ import dev.inlay.geom.Box;
 import dev.inlay.grid.Warning;
 import dev.inlay.grid.WarningCode;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -113,10 +114,21 @@ public final class Stitcher {
   public boolean goesOnWith(PageTables first, PageTables again) {
     return again.tables().size() == 1
         && again.tables().get(0).printed() == first.tables().get(0).printed()
-        && goesOn(open.get(open.size() - 1), again.tables().get(0).placed(true, true))
-        && again.tables().get(0).warnings().stream()
-            .noneMatch(
-                w -> w.code() == WarningCode.CUT_WORD || w.code() == WarningCode.CROSSED_GUTTER);
+        && goesOnWithout(
+            again.tables().get(0).placed(true, true),
+            EnumSet.of(WarningCode.CUT_WORD, WarningCode.CROSSED_GUTTER));
+  }
+
+  /** Whether a page, read again with gutters given, goes on with the table before. */
+  public boolean fits(PageTables page) {
+    return page.tables().size() == 1
+        && goesOnWithout(page.tables().get(0), EnumSet.of(WarningCode.CUT_WORD));
+  }
+
+  /** Whether a part goes on with the last table and has none of some warnings. */
+  private boolean goesOnWithout(PageTable part, Set<WarningCode> codes) {
+    return goesOn(open.get(open.size() - 1), part)
+        && part.warnings().stream().noneMatch(w -> codes.contains(w.code()));
   }
 
   /** The headings of a header of one row, where each column has one. */
@@ -125,14 +137,6 @@ public final class Stitcher {
         header.get(0).cells().stream().map(TableCell::text).filter(t -> !t.isEmpty()).toList();
     boolean each = header.size() == 1 && headings.size() == columns;
     return each ? Optional.of(headings) : Optional.empty();
-  }
-
-  /** Whether a page, read again with gutters given, goes on with the table before. */
-  public boolean fits(PageTables page) {
-    return page.tables().size() == 1
-        && goesOn(open.get(open.size() - 1), page.tables().get(0))
-        && page.tables().get(0).warnings().stream()
-            .noneMatch(w -> w.code() == WarningCode.CUT_WORD);
   }
 
   private static String words(List<TableRow> header) {

@@ -15,4 +15,13 @@ public record TableRow(RowKind kind, int page, List<TableCell> cells) {
   public TableRow {
     cells = List.copyOf(cells);
   }
+
+  /** The text of the cell that begins in a column, from 0; empty where none does. */
+  String textAt(int column) {
+    return cells.stream()
+        .filter(c -> c.column() == column)
+        .map(TableCell::text)
+        .findFirst()
+        .orElse("");
+  }
 }

@@ -1,8 +1,8 @@
 package dev.inlay.table;
 
 import dev.inlay.geom.Box;
+import dev.inlay.geom.Edges;
 import dev.inlay.grid.Cell;
-import dev.inlay.grid.CellTexts;
 import dev.inlay.grid.Grid;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.LineComposer;
@@ -64,10 +64,10 @@ final class UndrawnEdges {
       Word before = null;
       int last = -1;
       for (Word word : line.words()) {
-        int column = indexOf(grid.columnEdges(), word.box().centreX());
+        int column = Edges.indexOf(grid.columnEdges(), word.box().centreX());
         boolean crosses =
-            indexOf(grid.columnEdges(), word.box().left() + 1)
-                != indexOf(grid.columnEdges(), word.box().right() - 1);
+            Edges.indexOf(grid.columnEdges(), word.box().left() + 1)
+                != Edges.indexOf(grid.columnEdges(), word.box().right() - 1);
         double gap = before == null ? 0 : word.box().left() - before.box().right();
         if (crosses || before != null && column != last && gap < APART * line.size()) {
           return List.of(cell);
@@ -93,7 +93,7 @@ final class UndrawnEdges {
     List<Cell> parts = new ArrayList<>();
     for (int i = 0; i < lines.size(); i++) {
       TextLine line = lines.get(i);
-      int row = indexOf(grid.rowEdges(), line.box().centreY());
+      int row = Edges.indexOf(grid.rowEdges(), line.box().centreY());
       if (row != cell.row() + i || !hasOthersOnLine(row, cell, line)) {
         return List.of(cell);
       }
@@ -124,14 +124,6 @@ final class UndrawnEdges {
             grid.rowEdges().get(row),
             grid.columnEdges().get(column + 1),
             grid.rowEdges().get(row + rowSpan));
-    return CellTexts.cell(row, column, rowSpan, box, glyphs, whole.shade());
-  }
-
-  private static int indexOf(List<Double> edges, double place) {
-    int index = 0;
-    while (index < edges.size() - 2 && place > edges.get(index + 1)) {
-      index++;
-    }
-    return index;
+    return Cell.ofGlyphs(row, column, rowSpan, 1, box, glyphs, whole.shade());
   }
 }

@@ -169,9 +169,9 @@ public final class WholeTable {
         "rows half filled", Arrays.stream(filled).filter(f -> 2 * f <= usual).count() / count);
     signs.add("rows of one text", Arrays.stream(filled).filter(f -> f == 1).count() / count);
     signs.add("rows not full", Arrays.stream(filled).filter(f -> f < usual).count() / count);
-    long unlabelled = records.stream().filter(r -> textAt(r, 0).isEmpty()).count();
+    long unlabelled = records.stream().filter(r -> r.textAt(0).isEmpty()).count();
     signs.add("rows without label", unlabelled / count);
-    signs.add("first row without label", !records.isEmpty() && textAt(records.get(0), 0).isEmpty());
+    signs.add("first row without label", !records.isEmpty() && records.get(0).textAt(0).isEmpty());
     TableRow last = table.rows().isEmpty() ? null : table.rows().get(table.rows().size() - 1);
     signs.add("ends with a heading", last != null && last.kind() == RowKind.GROUP);
     signs.add(
@@ -187,14 +187,6 @@ public final class WholeTable {
 
   private static int filled(TableRow row) {
     return (int) row.cells().stream().filter(c -> !c.text().isEmpty()).count();
-  }
-
-  private static String textAt(TableRow row, int column) {
-    return row.cells().stream()
-        .filter(c -> c.column() == column)
-        .map(TableCell::text)
-        .findFirst()
-        .orElse("");
   }
 
   private void addCells(Signs signs) {
@@ -253,7 +245,7 @@ public final class WholeTable {
       int column = c;
       List<TextShape> shapes =
           records.stream()
-              .map(r -> textAt(r, column))
+              .map(r -> r.textAt(column))
               .filter(t -> !t.isEmpty())
               .map(TextShape::of)
               .toList();

@@ -31,7 +31,7 @@ public enum TextShape {
   private static final Set<String> MISSING =
       Set.of("n/a", "n.a.", "n.a", "na", "n/d", "s.o.", "k.a.", "o.a.", "nd", "x");
 
-  /** So many letters beside the digits of a number are a currency, a unit or a footnote mark. */
+  /** Up to this many letters beside the digits of a number are a currency, a unit or a mark. */
   private static final int LETTERS_IN_NUMBER = 3;
 
   private static final String NUMBER_MARKS = ".,'’ʼ+-−–—()%/:±*†‡§<>≈~$€£¥¢ ";

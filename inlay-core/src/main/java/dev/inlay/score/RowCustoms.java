@@ -1,0 +1,194 @@
+package dev.inlay.score;
+
+import dev.inlay.find.LineRole;
+import dev.inlay.find.Piece;
+import dev.inlay.find.PieceLine;
+import dev.inlay.text.TextShape;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Customs of print by which lines are rows: lines between rows and right below them belong to the
+ * table, quantities below quantities begin a row, and rulings part rows.
+ */
+final class RowCustoms {
+
+  /** A line between or below rows is outside the table only where it is more probable than this. */
+  private static final double SURELY_OUTSIDE = 0.85;
+
+  /**
+   * A line below the last row is one more where this share of its texts keeps to the rows' edges.
+   */
+  private static final double KEEPS_EDGES = 0.6;
+
+  /** Lines of one text between the last row and one more: wrapped words. */
+  private static final int MOST_WRAPPED = 2;
+
+  /** This many rows show the edges of the columns. */
+  private static final int ROWS_ABOVE = 6;
+
+  /** Where rulings part this share of the rows, they part all of them. */
+  private static final double RULED_ROWS = 0.8;
+
+  /** Fewer ruled rows show no custom. */
+  private static final int LEAST_RULED_ROWS = 4;
+
+  private final List<PieceLine> lines;
+  private final LineNeighbours neighbours;
+  private final LineDrawings drawings;
+  private final RoleReading reading;
+  private final List<LineRole> roles;
+
+  /**
+   * Prepares the customs.
+   *
+   * @param reading what the model says
+   * @param roles to be changed
+   */
+  RowCustoms(Zone zone, LineSigns signs, RoleReading reading, List<LineRole> roles) {
+    lines = zone.lines();
+    neighbours = signs.neighbours();
+    drawings = signs.drawings();
+    this.reading = reading;
+    this.roles = roles;
+  }
+
+  /** Takes lines between and below rows into the table. */
+  void takeInLines() {
+    takeInSingleLines();
+    takeInRowsBelow();
+  }
+
+  /** Parts and joins lines to rows, when it is known which are headings. */
+  void partAndJoin() {
+    partRecords();
+    joinInBands();
+  }
+
+  private void takeInSingleLines() {
+    for (int i = 1; i + 1 < roles.size(); i++) {
+      LineRole above = roles.get(i - 1);
+      boolean between = (isRow(above) || above == LineRole.HEADER) && isRow(roles.get(i + 1));
+      if (roles.get(i) == LineRole.OUTSIDE
+          && between
+          && reading.probability(i, LineRole.OUTSIDE) < SURELY_OUTSIDE) {
+        roles.set(i, reading.mostProbableInside(i));
+      }
+    }
+  }
+
+  /**
+   * Takes in the lines below the last row that keep to its columns: no row may be lost at the end.
+   */
+  private void takeInRowsBelow() {
+    for (int i = 1; i < roles.size(); i++) {
+      if (roles.get(i) != LineRole.OUTSIDE || !isRow(roles.get(i - 1))) {
+        continue;
+      }
+      int next = i;
+      while (next < roles.size() && next - i < MOST_WRAPPED && !lines.get(next).isTabular()) {
+        next++;
+      }
+      if (next < roles.size() && isOneMoreRow(next, i)) {
+        for (int k = i; k <= next; k++) {
+          roles.set(k, reading.mostProbableInside(k));
+        }
+      }
+    }
+  }
+
+  private boolean isOneMoreRow(int line, int below) {
+    PieceLine row = lines.get(line);
+    if (!row.isTabular()
+        || !row.hasQuantity()
+        || roles.get(line) != LineRole.OUTSIDE
+        || reading.probability(line, LineRole.OUTSIDE) >= SURELY_OUTSIDE) {
+      return false;
+    }
+    for (int k = below - 1; k >= Math.max(0, below - ROWS_ABOVE); k--) {
+      if (roles.get(k) == LineRole.RECORD && neighbours.aligned(line, k) >= KEEPS_EDGES) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private static boolean isRow(LineRole role) {
+    return role == LineRole.RECORD || role == LineRole.GOES_ON;
+  }
+
+  /** A line that goes on never has quantities below the quantities of its row. */
+  private void partRecords() {
+    List<Piece> row = new ArrayList<>();
+    for (int i = 0; i < roles.size(); i++) {
+      List<Piece> pieces = lines.get(i).pieces();
+      if (roles.get(i) == LineRole.GOES_ON && pieces.size() > 1 && repeats(pieces, row)) {
+        roles.set(i, LineRole.RECORD);
+      }
+      if (roles.get(i) != LineRole.GOES_ON) {
+        row.clear();
+      }
+      row.addAll(pieces);
+    }
+  }
+
+  /** Whether a line has quantities, and all of them stand below quantities. */
+  private static boolean repeats(List<Piece> pieces, List<Piece> row) {
+    int below = 0;
+    int quantities = 0;
+    for (Piece piece : pieces) {
+      if (TextShape.of(piece.text()).isQuantity()) {
+        quantities++;
+        below += row.stream().anyMatch(r -> isQuantityOver(r, piece)) ? 1 : 0;
+      }
+    }
+    return below > 0 && below == quantities;
+  }
+
+  private static boolean isQuantityOver(Piece above, Piece piece) {
+    return above.box().horizontal().overlap(piece.box().horizontal()) > 0
+        && TextShape.of(above.text()).isQuantity();
+  }
+
+  /**
+   * Where nearly every row has a ruling above it, a line of words without one goes on with the row
+   * above it: rulings part the rows, however many lines these have.
+   */
+  private void joinInBands() {
+    for (int from = 0; from < roles.size(); from++) {
+      int to = from;
+      int rows = 0;
+      int ruled = 0;
+      for (; to < roles.size() && roles.get(to) != LineRole.OUTSIDE; to++) {
+        boolean row = roles.get(to) == LineRole.RECORD && to > from;
+        rows += row ? 1 : 0;
+        ruled += row && drawings.isFullyRuledAbove(to) ? 1 : 0;
+      }
+      if (ruled >= LEAST_RULED_ROWS && 2 * ruled >= rows && areWords(from, to)) {
+        for (int i = from + 1; i < to; i++) {
+          if (isUnruledRecord(i)) {
+            roles.set(i, LineRole.GOES_ON);
+          }
+        }
+      }
+      from = to;
+    }
+  }
+
+  /** Whether nearly all records without a ruling above them are lines of words. */
+  private boolean areWords(int from, int to) {
+    int all = 0;
+    int words = 0;
+    for (int i = from + 1; i < to; i++) {
+      if (isUnruledRecord(i)) {
+        all++;
+        words += lines.get(i).hasQuantity() ? 0 : 1;
+      }
+    }
+    return all > 0 && words >= RULED_ROWS * all;
+  }
+
+  private boolean isUnruledRecord(int line) {
+    return roles.get(line) == LineRole.RECORD && !drawings.isFullyRuledAbove(line);
+  }
+}

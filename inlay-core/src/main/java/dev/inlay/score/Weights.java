@@ -1,0 +1,44 @@
+package dev.inlay.score;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+
+/** What the trained models share: their files of weights, and the weighing of signs. */
+final class Weights {
+
+  private Weights() {}
+
+  /**
+   * The lines of a file of weights that ships with the program, each parted at its tabs; comments
+   * left out.
+   *
+   * @throws UncheckedIOException if it cannot be read
+   */
+  static List<String[]> read(String resource) {
+    try (InputStream in = Weights.class.getResourceAsStream(resource);
+        BufferedReader lines =
+            new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
+      return lines
+          .lines()
+          .filter(l -> !l.isEmpty() && !l.startsWith("#"))
+          .map(l -> l.split("\t"))
+          .toList();
+    } catch (IOException e) {
+      throw new UncheckedIOException("cannot read " + resource, e);
+    }
+  }
+
+  /** The sum of all signs, each times its weight. */
+  static double sum(double[] weights, double[] signs) {
+    double sum = 0;
+    for (int i = 0; i < weights.length; i++) {
+      sum += weights[i] * signs[i];
+    }
+    return sum;
+  }
+}
