@@ -67,7 +67,7 @@ class ArchitectureTest {
           .whereLayer("propose")
           .mayOnlyAccessLayers("geom", "page", "find", "score")
           .whereLayer("grid")
-          .mayOnlyAccessLayers("geom", "text", "page", "find")
+          .mayOnlyAccessLayers("geom", "text", "page", "find", "score")
           .whereLayer("table")
           .mayOnlyAccessLayers("geom", "text", "number", "page", "find", "score", "propose", "grid")
           .whereLayer("extract")

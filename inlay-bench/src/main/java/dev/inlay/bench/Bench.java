@@ -41,6 +41,7 @@ public final class Bench {
         }
       }
       case "train-tables" -> TableTraining.main(rest, System.out);
+      case "train-headings" -> HeadingTraining.main(rest, System.out);
       case "train" -> RoleTraining.main(rest, System.out);
       case "speed" -> org.openjdk.jmh.Main.main(rest);
       default -> throw new IllegalArgumentException(USE);

@@ -19,6 +19,7 @@ import java.util.Optional;
  *     almost as well
  * @param roles what each line is to the table; empty where that is not known
  * @param certainty how probable these roles are
+ * @param shadeEdges the horizontal edges of shades that cross the frame
  */
 public record OpenFrame(
     Frame frame,
@@ -28,7 +29,8 @@ public record OpenFrame(
     boolean given,
     Optional<Interval> rival,
     List<LineRole> roles,
-    RoleCertainty certainty) {
+    RoleCertainty certainty,
+    List<Ruling> shadeEdges) {
 
   /** Keeps copies that cannot change. */
   public OpenFrame {
@@ -36,6 +38,7 @@ public record OpenFrame(
     turnedHeadings = List.copyOf(turnedHeadings);
     gutters = List.copyOf(gutters);
     roles = List.copyOf(roles);
+    shadeEdges = List.copyOf(shadeEdges);
   }
 
   /** A frame of which no line's role is known. */
@@ -46,12 +49,22 @@ public record OpenFrame(
       List<Interval> gutters,
       boolean given,
       Optional<Interval> rival) {
-    this(frame, lines, turnedHeadings, gutters, given, rival, List.of(), RoleCertainty.UNKNOWN);
+    this(
+        frame,
+        lines,
+        turnedHeadings,
+        gutters,
+        given,
+        rival,
+        List.of(),
+        RoleCertainty.UNKNOWN,
+        List.of());
   }
 
   /** The same with what each line is to the table. */
   public OpenFrame withRoles(List<LineRole> known) {
-    return new OpenFrame(frame, lines, turnedHeadings, gutters, given, rival, known, certainty);
+    return new OpenFrame(
+        frame, lines, turnedHeadings, gutters, given, rival, known, certainty, shadeEdges);
   }
 
   /** How many lines at the top are known to hold column headings. */
@@ -67,7 +80,8 @@ public record OpenFrame(
   public OpenFrame withoutGutter(int number) {
     List<Interval> left = new ArrayList<>(gutters);
     left.remove(number);
-    return new OpenFrame(frame, lines, turnedHeadings, left, given, rival, roles, certainty);
+    return new OpenFrame(
+        frame, lines, turnedHeadings, left, given, rival, roles, certainty, shadeEdges);
   }
 
   /**

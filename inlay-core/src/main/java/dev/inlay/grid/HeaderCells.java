@@ -1,11 +1,5 @@
 package dev.inlay.grid;
 
-import dev.inlay.find.Piece;
-import dev.inlay.find.PieceLine;
-import dev.inlay.find.Ruling;
-import dev.inlay.geom.Interval;
-import dev.inlay.grid.HeadingLine.Placed;
-import dev.inlay.page.Glyph;
 import dev.inlay.page.TextLine;
 import dev.inlay.page.Word;
 import java.util.ArrayList;
@@ -16,18 +10,6 @@ import java.util.List;
  * over several columns is a spanner, a level above those below it.
  */
 final class HeaderCells {
-
-  /** A ruling over this share of the table's width parts rows, and tells no spanner. */
-  private static final double WHOLE = 0.95;
-
-  /** The lines of a heading stand at most this many type sizes above its ruling. */
-  private static final double ABOVE_RULING = 2.8;
-
-  /** An ordinary space, in type sizes. */
-  private static final double ORDINARY_SPACE = 0.28;
-
-  /** In type of even width all characters are equally wide, to this many points. */
-  private static final double SAME_WIDTH = 0.1;
 
   /**
    * A heading.
@@ -61,48 +43,16 @@ final class HeaderCells {
   private final List<Draft> drafts = new ArrayList<>();
   private int levels;
 
-  /**
-   * Places the headings.
-   *
-   * @param lines those of the header, from top to bottom
-   * @param turned headings turned by a quarter; each stands over one column
-   * @param columns the stretches between boundaries
-   * @param texts the stretches that the texts of each column fill
-   * @param rulings those that cross the frame
-   */
-  HeaderCells(
-      List<PieceLine> lines,
-      List<TextLine> turned,
-      List<Interval> columns,
-      List<Interval> texts,
-      List<Ruling> rulings) {
-    HeadingColumns headed = new HeadingColumns(columns, texts);
-    double whole = columns.get(columns.size() - 1).to() - columns.get(0).from();
-    List<Ruling> parts =
-        rulings.stream()
-            .filter(r -> r.extent().length() < WHOLE * whole && isBelowOneText(r, lines))
-            .toList();
-    List<List<Placed>> placed = new ArrayList<>();
-    for (TextLine line : turned) {
-      int at = headed.at(line.box().centreX());
-      headed.add(line.box().horizontal(), line.text(), 0, at, at);
+  /** Places the headings. */
+  HeaderCells(HeaderLayout layout) {
+    List<List<Heading>> placed = new ArrayList<>();
+    for (int i = layout.lines().size() - 1; i >= 0; i--) {
+      placed.add(0, new HeadingLine(layout, i, placed).best(HeadingModel.trained()));
     }
-    for (PieceLine line : lines) {
-      line.pieces().forEach(p -> headed.noteTextAt(p.box().centreX()));
-    }
-    for (int i = lines.size() - 1; i >= 0; i--) {
-      List<Placed> own = HeadingLine.place(lines.get(i), headed, parts, space(lines.get(i)));
-      for (Placed one : own) {
-        Interval extent = Piece.around(one.words()).horizontal();
-        double firstWord = one.words().get(0).box().width();
-        headed.add(extent, text(one.words()), firstWord, one.first(), one.last());
-      }
-      placed.add(0, own);
-    }
-    Draft[] open = new Draft[columns.size()];
-    for (TextLine line : turned) {
-      int at = headed.at(line.box().centreX());
-      place(new Placed(line.words(), at, at), open);
+    Draft[] open = new Draft[layout.columns().size()];
+    for (TextLine line : layout.turned()) {
+      int at = layout.columnAt(line.box().centreX());
+      place(new Heading(line.words(), at, at), open);
     }
     placed.forEach(line -> line.forEach(one -> place(one, open)));
     for (Draft draft : drafts) {
@@ -110,45 +60,8 @@ final class HeaderCells {
     }
   }
 
-  /** Whether only one text stands right above a ruling: then it may be its spanner. */
-  private static boolean isBelowOneText(Ruling ruling, List<PieceLine> lines) {
-    Interval over = null;
-    for (PieceLine line : lines) {
-      double above = ruling.at() - line.line().baseline();
-      for (Piece piece : line.pieces()) {
-        Interval extent = piece.box().horizontal();
-        boolean near = above > 0 && above < ABOVE_RULING * line.line().size();
-        if (near && ruling.extent().overlap(extent) > extent.length() / 2) {
-          if (over != null && over.overlap(extent) <= 0) {
-            return false;
-          }
-          over = over == null ? extent : over.union(extent);
-        }
-      }
-    }
-    return over != null;
-  }
-
-  private static String text(List<Word> words) {
-    return String.join(" ", words.stream().map(Word::text).toList());
-  }
-
-  /** The width of an ordinary space in the type of a line, in points. */
-  private static double space(PieceLine line) {
-    double least = Double.MAX_VALUE;
-    double most = 0;
-    for (Word word : line.words()) {
-      for (Glyph glyph : word.glyphs()) {
-        least = Math.min(least, glyph.box().width());
-        most = Math.max(most, glyph.box().width());
-      }
-    }
-    boolean even = most - least < SAME_WIDTH && line.words().size() > 1;
-    return even ? most : ORDINARY_SPACE * line.line().size();
-  }
-
   /** Adds a heading to the one of the same reach above it, or begins one below those. */
-  private void place(Placed part, Draft[] open) {
+  private void place(Heading part, Draft[] open) {
     int first = part.first();
     int last = part.last();
     Draft above = open[first];

@@ -1,5 +1,6 @@
 package dev.inlay.grid;
 
+import dev.inlay.find.PieceLine;
 import dev.inlay.geom.Interval;
 import java.util.List;
 
@@ -12,17 +13,24 @@ final class HeadingColumns {
   /** The padding on both sides of a boundary is at most this many type sizes. */
   private static final double PADDING = 1.3;
 
-  /** What is only probably aligned is this many type sizes off. */
-  private static final double AT_CELL_EDGE = 0.4;
-
   private final List<Interval> bounds;
   private final List<Interval> texts;
-  private final Interval[] headings;
-  private final String[] names;
-  private final double[] firstWords;
-  private final int[] firstBelow;
-  private final int[] lastBelow;
+  private final Below[] below;
   private final boolean[] headedElsewhere;
+
+  /**
+   * The lowest line of headings over a column that is placed so far.
+   *
+   * @param heading the heading over the column
+   * @param line in which it stands
+   * @param heads whether it stands over another
+   */
+  record Below(Heading heading, PieceLine line, boolean heads) {
+
+    double baseline() {
+      return line.line().baseline();
+    }
+  }
 
   /**
    * Prepares columns without headings.
@@ -33,15 +41,7 @@ final class HeadingColumns {
   HeadingColumns(List<Interval> bounds, List<Interval> texts) {
     this.bounds = bounds;
     this.texts = texts;
-    headings = new Interval[bounds.size()];
-    names = new String[bounds.size()];
-    firstWords = new double[bounds.size()];
-    firstBelow = new int[bounds.size()];
-    lastBelow = new int[bounds.size()];
-    for (int c = 0; c < firstBelow.length; c++) {
-      firstBelow[c] = c;
-      lastBelow[c] = c;
-    }
+    below = new Below[bounds.size()];
     headedElsewhere = new boolean[bounds.size()];
   }
 
@@ -84,12 +84,15 @@ final class HeadingColumns {
   }
 
   boolean isHeaded(int column) {
-    return headings[column] != null;
+    return below[column] != null;
   }
 
-  /** Whether a run of columns parts no spanner below it. */
-  boolean keepsSpannersWhole(int first, int last) {
-    return firstBelow[first] >= first && lastBelow[last] <= last;
+  /** The spanner that some columns are part of, and not the whole; null where there is none. */
+  Below parted(int first, int last) {
+    if (below[first] != null && below[first].heading().first() < first) {
+      return below[first];
+    }
+    return below[last] != null && below[last].heading().last() > last ? below[last] : null;
   }
 
   /** Whether another line of the header has a text over a column. */
@@ -102,21 +105,31 @@ final class HeadingColumns {
     headedElsewhere[at(x)] = true;
   }
 
-  /**
-   * Adds a heading over columns.
-   *
-   * @param extent of the heading
-   * @param text what it says
-   * @param firstWord the width of its first word, in points
-   */
-  void add(Interval extent, String text, double firstWord, int first, int last) {
-    for (int c = first; c <= last; c++) {
-      headings[c] = extent;
-      names[c] = first == last ? text : null;
-      firstWords[c] = firstWord;
-      firstBelow[c] = first;
-      lastBelow[c] = last;
+  /** Adds a heading of a line over its columns. */
+  void add(Heading heading, PieceLine line) {
+    boolean heads = below[heading.first()] != null;
+    for (int c = heading.first(); c <= heading.last(); c++) {
+      below[c] = new Below(heading, line, heads);
     }
+  }
+
+  /** The uppermost heading that is placed over a column; null where there is none. */
+  Below below(int column) {
+    return below[column];
+  }
+
+  /**
+   * From the left of the headings below over some columns to the right; null where one has none.
+   */
+  Interval headings(int first, int last) {
+    return below[first] == null || below[last] == null
+        ? null
+        : below[first].heading().extent().union(below[last].heading().extent());
+  }
+
+  /** What the records' texts of some columns fill. */
+  Interval texts(int first, int last) {
+    return texts.get(first).union(texts.get(last));
   }
 
   /**
@@ -126,37 +139,21 @@ final class HeadingColumns {
    * @param width of the text and a space, in points
    */
   boolean hasRoomBeside(int column, double width) {
-    if (headings[column] == null) {
+    if (below[column] == null) {
       return false;
     }
-    double room = Math.max(texts.get(column).length(), headings[column].length());
-    return width + firstWords[column] <= room;
+    Heading heading = below[column].heading();
+    double room = Math.max(texts.get(column).length(), heading.extent().length());
+    return width + heading.words().get(0).box().width() <= room;
   }
 
   /**
-   * How far a heading is from beginning, ending or centring where its columns' texts, their
-   * headings or their boundaries do, in points. One that begins right behind the texts of the
-   * column before stands at the left edge of its cell, though the figures below stand at the right.
+   * Whether a heading begins right behind the texts of the column before it: at the left edge of
+   * its cell, though the figures below stand at the right.
    */
-  double misalignment(Interval heading, int first, int last, double typeSize) {
-    Interval filled = texts.get(first).union(texts.get(last));
-    double least = Math.abs(heading.middle() - bounds(first, last).middle());
-    least = Math.min(least, Math.abs(heading.middle() - filled.middle()));
+  boolean isAtCellEdge(Interval heading, int first, int last, double typeSize) {
     double behind = heading.from() - whiteAround(first, last).from();
-    if (first > 0 && behind > 0 && behind < PADDING * typeSize) {
-      least = Math.min(least, AT_CELL_EDGE * typeSize);
-    }
-    if (first == last) {
-      least = Math.min(least, Math.abs(heading.from() - filled.from()));
-      least = Math.min(least, Math.abs(heading.to() - filled.to()));
-    }
-    if (headings[first] != null && headings[last] != null) {
-      Interval below = headings[first].union(headings[last]);
-      least = Math.min(least, Math.abs(heading.middle() - below.middle()));
-      least = Math.min(least, Math.abs(heading.from() - below.from()));
-      least = Math.min(least, Math.abs(heading.to() - below.to()));
-    }
-    return least;
+    return first > 0 && behind > 0 && behind < PADDING * typeSize;
   }
 
   /** Whether the headings of a run of columns come again, in the same order, right beside it. */
@@ -166,16 +163,23 @@ final class HeadingColumns {
   }
 
   private boolean sameNames(int first, int other, int width) {
-    if (other < 0 || other + width > names.length) {
+    if (other < 0 || other + width > below.length) {
       return false;
     }
     for (int k = 0; k < width; k++) {
-      String name = names[first + k];
-      if (name == null || !areAlike(name, names[other + k])) {
+      String name = name(first + k);
+      if (name == null || !areAlike(name, name(other + k))) {
         return false;
       }
     }
     return true;
+  }
+
+  /** What the heading over a column alone says; null where there is none. */
+  private String name(int column) {
+    return below[column] == null || below[column].heading().isSpanner()
+        ? null
+        : below[column].heading().text();
   }
 
   /** Whether two headings are the same, but for a footnote mark. */

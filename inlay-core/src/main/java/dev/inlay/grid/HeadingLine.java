@@ -1,10 +1,12 @@
 package dev.inlay.grid;
 
 import dev.inlay.find.PieceLine;
-import dev.inlay.find.Ruling;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
+import dev.inlay.grid.HeadingModel.Way;
+import dev.inlay.page.Glyph;
 import dev.inlay.page.Word;
+import dev.inlay.score.Signs;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -14,75 +16,16 @@ import java.util.TreeMap;
 
 /**
  * Parts one line of a header into headings and gives each to the columns that it stands over.
- * Words, headings and columns keep their order; of all ways to part and to place them the one with
- * the least cost is taken (a dynamic programme over words and columns). What costs: a heading that
- * begins, ends and centres elsewhere than its columns' texts, one that reaches into the next
- * column, words far apart in one heading, words at an ordinary space in two, and a spanner over
- * columns without headings of their own. Costs are in type sizes.
+ * Words, headings and columns keep their order; of all ways to part and to place them the one that
+ * costs least is taken (a dynamic programme over words and columns). What each sign costs was
+ * trained ({@link HeadingModel}).
  */
-final class HeadingLine {
+public final class HeadingLine {
 
-  /** Where texts should align, each type size of distance costs so much, up to a limit. */
-  private static final double MISALIGNED = 0.6;
-
-  private static final double MOST_MISALIGNED = 6;
-
-  /** Each type size that a heading reaches over the white beside its columns. */
-  private static final double OVER_WHITE = 0.08;
-
-  /** Each type size that a heading reaches over the texts of a neighbouring column. */
-  private static final double OVER_TEXTS = 0.8;
-
-  /** Each type size that the middle of a heading lies outside its columns. */
-  private static final double ELSEWHERE = 1.5;
-
-  /** A spanner needs a reason. */
-  private static final double SPANNER = 0.9;
-
-  /** A column below a spanner that has no heading of its own, or one in another line only. */
-  private static final double UNHEADED = 2.5;
-
-  private static final double HEADED_ELSEWHERE = 0.8;
-
-  /** A heading over some of the columns of a spanner below it. */
-  private static final double PARTED_SPANNER = 4;
-
-  /** A column left without a heading in this line: one below, one elsewhere, or none at all. */
-  private static final double SKIPPED_HEADED = 0.25;
-
-  private static final double SKIPPED_UNHEADED = 0.8;
-
-  /** A ruling below a heading over just these columns. */
-  private static final double OWN_RULING = -2.5;
-
-  /** A ruling below a heading over other columns. */
-  private static final double OTHER_RULING = 1.5;
-
-  /** A heading wide enough to stand over the middles of several columns. */
-  private static final double OVER_SEVERAL = -0.8;
-
-  /** A boundary inside a spanner's reach at which its words part. */
-  private static final double PARTED_AT_BOUNDARY = 0.7;
-
-  /** Columns whose headings come again beside them, as the same years below each spanner. */
-  private static final double REPEATED = -2.2;
-
-  /** As many columns as the other spanners of the line have. */
-  private static final double SAME_WIDTH = -0.9;
-
-  /** A line above a heading whose first word would have had room beside it is no part of it. */
-  private static final double NOT_WRAPPED = 0.8;
-
-  /** Words in one heading beyond this many spaces from each other. */
+  /** Words beyond this many spaces from each other are seldom in one heading. */
   private static final double WIDE_SPACES = 2.8;
 
-  private static final double WIDE_INSIDE = 2.5;
-
-  /** Words in two headings at an ordinary space, or not much more. */
-  private static final double PARTED_AT_SPACE = 1.0;
-
-  private static final double PARTED_NEAR = 0.3;
-
+  /** Words at up to this many spaces stand at an ordinary one. */
   private static final double SPACE = 1.5;
 
   /** Words further apart than this many type sizes are in two headings. */
@@ -91,27 +34,17 @@ final class HeadingLine {
   /** A heading ends at most this many type sizes before its column begins. */
   private static final double FURTHEST = 8;
 
-  /** A heading's own ruling lies at most this many type sizes below its baseline. */
-  private static final double RULING_BELOW = 1.6;
+  /** An ordinary space, in type sizes. */
+  private static final double ORDINARY_SPACE = 0.28;
 
-  /** A ruling covers a column where it lies over this share of its texts. */
-  private static final double COVERED = 0.5;
-
-  /**
-   * A heading and its reach.
-   *
-   * @param words at least one
-   * @param first the first column it stands over, from 0
-   * @param last the last column
-   */
-  record Placed(List<Word> words, int first, int last) {}
+  /** In type of even width all characters are equally wide, to this many points. */
+  private static final double SAME_WIDTH = 0.1;
 
   private final HeadingColumns columns;
-  private final List<Ruling> rulings;
+  private final HeadingSigns signs;
   private final List<Word> words;
   private final double size;
   private final double space;
-  private final double baseline;
 
   /** How many columns most spanners of the line have; 0 where that is not known yet. */
   private int usualWidth;
@@ -119,39 +52,99 @@ final class HeadingLine {
   /** Whether several spanners stand in the line: then they share the columns among them. */
   private boolean hasSpanners;
 
-  private HeadingLine(PieceLine line, HeadingColumns columns, List<Ruling> rulings, double space) {
-    this.columns = columns;
-    this.rulings = rulings;
-    this.space = space;
+  /**
+   * Prepares the placing of a line's headings.
+   *
+   * @param layout of the header
+   * @param number of the line, from 0
+   * @param below the headings of the lines below it, as far as they are placed
+   */
+  public HeadingLine(HeaderLayout layout, int number, List<List<Heading>> below) {
+    PieceLine line = layout.lines().get(number);
+    columns = new HeadingColumns(layout.columns(), layout.texts());
+    for (PieceLine any : layout.lines()) {
+      any.pieces().forEach(p -> columns.noteTextAt(p.box().centreX()));
+    }
+    for (int i = below.size() - 1; i >= 0; i--) {
+      PieceLine at = layout.lines().get(number + 1 + i);
+      below.get(i).forEach(h -> columns.add(h, at));
+    }
+    space = space(line);
+    signs = new HeadingSigns(line, columns, new HeadingRulings(layout), space);
     words = line.words();
     size = line.line().size();
-    baseline = line.line().baseline();
+  }
+
+  /** The width of an ordinary space in the type of a line, in points. */
+  private static double space(PieceLine line) {
+    double least = Double.MAX_VALUE;
+    double most = 0;
+    for (Word word : line.words()) {
+      for (Glyph glyph : word.glyphs()) {
+        least = Math.min(least, glyph.box().width());
+        most = Math.max(most, glyph.box().width());
+      }
+    }
+    boolean even = most - least < SAME_WIDTH && line.words().size() > 1;
+    return even ? most : ORDINARY_SPACE * line.line().size();
   }
 
   /**
-   * Places the headings of a line.
+   * The placing that costs least.
    *
-   * @param line of the header
-   * @param columns with the headings below this line
-   * @param rulings over part of the table's width
-   * @param space the width of an ordinary space, in points
    * @return from left to right
    */
-  static List<Placed> place(
-      PieceLine line, HeadingColumns columns, List<Ruling> rulings, double space) {
-    HeadingLine placing = new HeadingLine(line, columns, rulings, space);
-    List<Placed> first = placing.placed();
-    placing.usualWidth = usualWidth(first);
-    placing.hasSpanners = first.stream().filter(p -> p.last() > p.first()).count() > 1;
-    return placing.hasSpanners ? placing.placed() : first;
+  public List<Heading> best(HeadingModel model) {
+    usualWidth = 0;
+    hasSpanners = false;
+    List<Heading> first = placed(model);
+    usualWidth = usualWidth(first);
+    hasSpanners = first.stream().filter(Heading::isSpanner).count() > 1;
+    return hasSpanners ? placed(model) : first;
+  }
+
+  /**
+   * The sums of the signs of a placing, in the order of the names of the model; asked for after the
+   * best one.
+   */
+  public double[] signs(List<Heading> placed) {
+    double[] sums = new double[HeadingModel.names().size()];
+    int word = 0;
+    int column = 0;
+    for (Heading heading : placed) {
+      int to = word + heading.words().size() - 1;
+      addWay(word == 0 ? null : parting(word), sums);
+      for (int w = word + 1; w <= to; w++) {
+        addWay(isWideBefore(w) ? Way.WORDS_APART_INSIDE : null, sums);
+      }
+      for (; column < heading.first(); column++) {
+        addWay(skipping(column), sums);
+      }
+      double[] own = signsOf(word, to, heading.first(), heading.last());
+      for (int i = 0; i < own.length; i++) {
+        sums[Way.values().length + i] += own[i];
+      }
+      word = to + 1;
+      column = heading.last() + 1;
+    }
+    for (; column < columns.count(); column++) {
+      addWay(skipping(column), sums);
+    }
+    return sums;
+  }
+
+  private static void addWay(Way way, double[] sums) {
+    if (way != null) {
+      sums[way.ordinal()]++;
+    }
   }
 
   /** How many columns at least two spanners, and most of them, have; 0 where there are none. */
-  private static int usualWidth(List<Placed> placed) {
+  private static int usualWidth(List<Heading> placed) {
     Map<Integer, Integer> counts = new TreeMap<>();
     int spanners = 0;
-    for (Placed one : placed) {
-      if (one.last() > one.first()) {
+    for (Heading one : placed) {
+      if (one.isSpanner()) {
         counts.merge(one.last() - one.first() + 1, 1, Integer::sum);
         spanners++;
       }
@@ -164,7 +157,7 @@ final class HeadingLine {
     return 0;
   }
 
-  private List<Placed> placed() {
+  private List<Heading> placed(HeadingModel model) {
     int count = words.size();
     int width = columns.count();
     double[][] least = new double[count + 1][width + 1];
@@ -176,12 +169,13 @@ final class HeadingLine {
     least[0][0] = 0;
     for (int i = 0; i <= count; i++) {
       for (int c = 0; c <= width; c++) {
-        if (c > 0 && least[i][c - 1] + skipCost(c - 1) < least[i][c]) {
-          least[i][c] = least[i][c - 1] + skipCost(c - 1); // no heading over it in this line
+        double skipped = c == 0 ? 0 : least[i][c - 1] + cost(model, skipping(c - 1));
+        if (c > 0 && skipped < least[i][c]) {
+          least[i][c] = skipped; // no heading over it in this line
           fromWord[i][c] = -1;
         }
         if (i < count && c < width && least[i][c] < Double.POSITIVE_INFINITY) {
-          extend(i, c, least, fromWord, fromColumn);
+          extend(model, i, c, least, fromWord, fromColumn);
         }
       }
     }
@@ -191,41 +185,33 @@ final class HeadingLine {
   }
 
   /** Tries all headings that begin with a word and stand over columns from one on. */
-  private void extend(int i, int c, double[][] least, int[][] fromWord, int[][] fromColumn) {
-    double begun = least[i][c] + (i == 0 ? 0 : partingCost(i));
-    double inside = 0;
-    for (int j = i; j < words.size(); j++) {
-      if (j > i) {
-        double gap = gapBefore(j);
-        if (gap > APART * size) {
-          break;
-        }
-        inside += gap > WIDE_SPACES * space ? WIDE_INSIDE : 0;
-      }
-      Interval extent =
-          new Interval(
-              words.get(i).box().left(),
-              Math.max(words.get(i).box().left(), words.get(j).box().right()));
-      double skipped = 0;
-      for (int first = c; first < columns.count(); first++) {
-        if (columns.bounds(first, first).from() > extent.to() + FURTHEST * size) {
-          break;
-        }
-        skipped += first == c ? 0 : skipCost(first - 1);
-        for (int last = first; last < columns.count(); last++) {
-          double cost = begun + inside + skipped + cost(i, j, extent, first, last);
-          if (cost < least[j + 1][last + 1]) {
-            least[j + 1][last + 1] = cost;
-            fromWord[j + 1][last + 1] = i;
-            fromColumn[j + 1][last + 1] = first * (columns.count() + 1) + c;
-          }
+  private void extend(
+      HeadingModel model, int i, int c, double[][] least, int[][] fromWord, int[][] fromColumn) {
+    double begun = least[i][c] + (i == 0 ? 0 : cost(model, parting(i)));
+    for (int j = i; j < words.size() && (j == i || gapBefore(j) <= APART * size); j++) {
+      begun += j > i && isWideBefore(j) ? model.cost(Way.WORDS_APART_INSIDE) : 0;
+      Interval extent = Heading.extent(words, i, j);
+      double to = extent.to() + FURTHEST * size;
+      for (int last = c; last < columns.count() && isNear(last, to, c); last++) {
+        double cost = begun + model.cost(signsOf(i, j, c, last));
+        if (cost < least[j + 1][last + 1]) {
+          least[j + 1][last + 1] = cost;
+          fromWord[j + 1][last + 1] = i;
+          fromColumn[j + 1][last + 1] = c;
         }
       }
     }
   }
 
-  private List<Placed> trace(int count, int end, int[][] fromWord, int[][] fromColumn) {
-    List<Placed> placed = new ArrayList<>();
+  /** Whether a column does not begin far behind a heading that may stand over it. */
+  private boolean isNear(int column, double to, int first) {
+    return column == first
+        ? columns.bounds(column, column).from() <= to
+        : columns.bounds(first, column).middle() <= to;
+  }
+
+  private List<Heading> trace(int count, int end, int[][] fromWord, int[][] fromColumn) {
+    List<Heading> placed = new ArrayList<>();
     int j = count;
     int c = end;
     while (j > 0) {
@@ -234,102 +220,56 @@ final class HeadingLine {
         continue;
       }
       int i = fromWord[j][c];
-      int first = fromColumn[j][c] / (columns.count() + 1);
-      placed.add(new Placed(words.subList(i, j), first, c - 1));
-      c = fromColumn[j][c] % (columns.count() + 1);
+      placed.add(new Heading(words.subList(i, j), fromColumn[j][c], c - 1));
+      c = fromColumn[j][c];
       j = i;
     }
     Collections.reverse(placed);
     return placed;
   }
 
-  /** Where nothing fits, each piece of words goes to the column at its middle. */
-  private List<Placed> fallback() {
+  /** Where nothing fits, all words go to the column at their middle. */
+  private List<Heading> fallback() {
     int column = columns.at(Box.around(words, Word::box).centreX());
-    return List.of(new Placed(words, column, column));
+    return List.of(new Heading(words, column, column));
+  }
+
+  private double[] signsOf(int i, int j, int first, int last) {
+    double[] values = new double[HeadingModel.names().size() - Way.values().length];
+    signs.add(Signs.into(values), i, j, first, last, last - first + 1 == usualWidth);
+    return values;
   }
 
   private double gapBefore(int word) {
     return words.get(word).box().left() - words.get(word - 1).box().right();
   }
 
-  private double partingCost(int word) {
+  private boolean isWideBefore(int word) {
+    return gapBefore(word) > WIDE_SPACES * space;
+  }
+
+  private static double cost(HeadingModel model, Way way) {
+    return way == null ? 0 : model.cost(way);
+  }
+
+  /** The way from the word before in one heading to a word in the next; null for wide white. */
+  private Way parting(int word) {
     double gap = gapBefore(word);
-    return gap < SPACE * space ? PARTED_AT_SPACE : gap < WIDE_SPACES * space ? PARTED_NEAR : 0;
+    return gap < SPACE * space
+        ? Way.PARTED_AT_A_SPACE
+        : gap < WIDE_SPACES * space ? Way.PARTED_NEARLY_AT_A_SPACE : null;
   }
 
-  private double skipCost(int column) {
+  /** The way past a column that has no heading in this line. */
+  private Way skipping(int column) {
     if (columns.isHeaded(column)) {
-      return hasSpanners ? SKIPPED_HEADED : 0;
+      return hasSpanners ? Way.NO_HEADING_BESIDE_SPANNERS : Way.NO_HEADING_OVER_A_HEADED_COLUMN;
     }
-    return column == 0 || columns.isHeadedElsewhere(column) ? 0 : SKIPPED_UNHEADED;
-  }
-
-  private double cost(int i, int j, Interval extent, int first, int last) {
-    Interval bounds = columns.bounds(first, last);
-    Interval white = columns.whiteAround(first, last);
-    double overTexts =
-        Math.max(0, white.from() - extent.from()) + Math.max(0, extent.to() - white.to());
-    double over =
-        Math.max(0, bounds.from() - extent.from()) + Math.max(0, extent.to() - bounds.to());
-    double middle = extent.middle();
-    double outside = Math.max(0, Math.max(white.from() - middle, middle - white.to()));
-    double align = columns.misalignment(extent, first, last, size) / size;
-    double cost =
-        OVER_TEXTS * overTexts / size
-            + OVER_WHITE * Math.max(0, over - overTexts) / size
-            + ELSEWHERE * outside / size
-            + MISALIGNED * Math.min(MOST_MISALIGNED, align)
-            + rulingCost(extent, first, last)
-            + (columns.keepsSpannersWhole(first, last) ? 0 : PARTED_SPANNER);
-    if (first == last) {
-      return cost + (columns.hasRoomBeside(first, extent.length() + space) ? NOT_WRAPPED : 0);
+    if (column == 0) {
+      return Way.NO_HEADING_OVER_THE_FIRST_COLUMN;
     }
-    int centres = 0;
-    for (int c = first; c <= last; c++) {
-      cost += columns.isHeaded(c) ? 0 : columns.isHeadedElsewhere(c) ? HEADED_ELSEWHERE : UNHEADED;
-      double centre = columns.texts(c).middle();
-      centres += centre > extent.from() && centre < extent.to() ? 1 : 0;
-      cost += c > first && isPartedAt(columns.gutter(c), i, j) ? PARTED_AT_BOUNDARY : 0;
-    }
-    return cost
-        + SPANNER
-        + (centres > 1 ? OVER_SEVERAL : 0)
-        + (last - first + 1 == usualWidth ? SAME_WIDTH : 0)
-        + (columns.headingsRepeat(first, last) ? isAgain(i) ? REPEATED / 3 : REPEATED : 0);
-  }
-
-  /** Whether the line has a word again: as parts of headings that are the same in each group. */
-  private boolean isAgain(int word) {
-    String text = words.get(word).text();
-    return words.stream().filter(w -> w.text().equals(text)).count() > 1;
-  }
-
-  /** Whether two of the words lie on both sides of a gutter and leave it free. */
-  private boolean isPartedAt(Interval gutter, int i, int j) {
-    for (int w = i + 1; w <= j; w++) {
-      if (words.get(w - 1).box().right() <= gutter.middle()
-          && words.get(w).box().left() >= gutter.middle()) {
-        return true;
-      }
-    }
-    return false;
-  }
-
-  /** What a ruling over part of the columns, right below the heading, says of its reach. */
-  private double rulingCost(Interval extent, int first, int last) {
-    for (Ruling ruling : rulings) {
-      boolean below = ruling.at() > baseline && ruling.at() - baseline < RULING_BELOW * size;
-      if (below && ruling.extent().overlap(extent) > extent.length() / 2) {
-        boolean same = true;
-        for (int c = 0; c < columns.count(); c++) {
-          Interval texts = columns.texts(c);
-          boolean covered = ruling.extent().overlap(texts) > COVERED * Math.max(1, texts.length());
-          same &= covered == (c >= first && c <= last);
-        }
-        return same ? OWN_RULING : OTHER_RULING;
-      }
-    }
-    return 0;
+    return columns.isHeadedElsewhere(column)
+        ? Way.NO_HEADING_OVER_A_COLUMN_HEADED_BELOW
+        : Way.NO_HEADING_AT_ALL;
   }
 }

@@ -4,6 +4,7 @@ import dev.inlay.find.Frame;
 import dev.inlay.find.LineRole;
 import dev.inlay.find.OpenFrame;
 import dev.inlay.find.Piece;
+import dev.inlay.find.Ruling;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import dev.inlay.grid.LineCells.Part;
@@ -61,11 +62,22 @@ public final class OpenGridBuilder {
   /** Builds the grid of a frame. */
   public static Grid build(OpenFrame open) {
     OpenGridBuilder builder = new OpenGridBuilder(open);
-    OptionalInt needless = builder.strayHeading();
-    if (needless.isEmpty() && !open.given()) {
-      needless = builder.needlessGutter();
-    }
+    OptionalInt needless = builder.needless();
     return needless.isPresent() ? build(open.withoutGutter(needless.getAsInt())) : builder.build();
+  }
+
+  /** What is known of the header of a frame before its headings are placed: for training. */
+  public static HeaderLayout layout(OpenFrame open) {
+    OpenGridBuilder builder = new OpenGridBuilder(open);
+    OptionalInt needless = builder.needless();
+    return needless.isPresent()
+        ? layout(open.withoutGutter(needless.getAsInt()))
+        : builder.layout(builder.headerLines());
+  }
+
+  private OptionalInt needless() {
+    OptionalInt needless = strayHeading();
+    return needless.isPresent() || open.given() ? needless : needlessGutter();
   }
 
   private OptionalInt needlessGutter() {
@@ -80,12 +92,18 @@ public final class OpenGridBuilder {
   }
 
   private HeaderCells headerCells(int header) {
-    return new HeaderCells(
+    return new HeaderCells(layout(header));
+  }
+
+  private HeaderLayout layout(int header) {
+    List<Ruling> drawn = new ArrayList<>(open.frame().horizontals());
+    drawn.addAll(open.shadeEdges());
+    return new HeaderLayout(
         open.lines().subList(0, header),
         open.turnedHeadings(),
         columns,
         textStretches(header),
-        open.frame().horizontals());
+        drawn);
   }
 
   /**

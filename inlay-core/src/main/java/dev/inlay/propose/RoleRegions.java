@@ -156,7 +156,9 @@ public final class RoleRegions {
       return Optional.empty();
     }
     Box box = Box.around(lines, PieceLine::box);
-    List<Ruling> rulings = rulingsOf(box, lines.get(0).line().size());
+    List<Ruling> across = rulingsOf(box, lines.get(0).line().size());
+    List<Ruling> rulings = across.stream().filter(Ruling::isDrawn).toList();
+    List<Ruling> edges = across.stream().filter(r -> !r.isDrawn()).toList();
     int header = (int) own.stream().takeWhile(r -> r == LineRole.HEADER).count();
     List<Interval> gutters = gutters(lines.subList(0, header), records, tabular);
     if (gutters.isEmpty() || header == 0 && isListOrForm(records, gutters)) {
@@ -176,7 +178,8 @@ public final class RoleRegions {
         new RoleCertainty(
             reading.leastProbable(from, Math.min(to, from + header + 1)),
             reading.leastProbable(Math.min(to, from + header + 1), to));
-    return Optional.of(new OpenFrame(frame, lines, heads, gutters, false, rival, own, certainty));
+    return Optional.of(
+        new OpenFrame(frame, lines, heads, gutters, false, rival, own, certainty, edges));
   }
 
   /** All gutters of a region, from left to right, by the lines of its header and its records. */
@@ -263,7 +266,7 @@ public final class RoleRegions {
           extent.overlap(box.horizontal()) >= RULING_OVER_REGION * extent.length()
               || extent.from() > box.left() - BEYOND * size
                   && extent.to() < box.right() + BEYOND * size;
-      if (ruling.isDrawn() && near && within && extent.overlap(box.horizontal()) > 0) {
+      if (near && within && extent.overlap(box.horizontal()) > 0) {
         own.add(ruling);
       }
     }

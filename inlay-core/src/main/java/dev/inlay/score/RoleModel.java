@@ -46,7 +46,7 @@ public final class RoleModel {
 
     private static RoleModel read() {
       RoleModel model = new RoleModel();
-      Weights.read(RESOURCE).forEach(model::set);
+      Weights.read(RoleModel.class, RESOURCE).forEach(model::set);
       return model;
     }
   }

@@ -9,9 +9,10 @@ import dev.inlay.page.Turn;
 import java.util.List;
 
 /** A zone of two short lines, from which the names of signs are gathered. */
-final class SampleZone {
+public final class SampleZone {
 
-  static final Zone TWO_LINES =
+  /** The zone. */
+  public static final Zone TWO_LINES =
       new Zone(
           PieceLine.of(LineComposer.compose(List.of(letter(10), letter(22)))),
           List.of(),

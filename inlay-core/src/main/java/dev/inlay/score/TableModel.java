@@ -33,7 +33,8 @@ public final class TableModel {
    */
   public static TableModel trained(List<String> names) {
     Map<String, Double> weights = new HashMap<>();
-    Weights.read(RESOURCE).forEach(p -> weights.put(p[0], Double.parseDouble(p[1])));
+    Weights.read(TableModel.class, RESOURCE)
+        .forEach(p -> weights.put(p[0], Double.parseDouble(p[1])));
     return new TableModel(names.stream().mapToDouble(n -> weights.getOrDefault(n, 0.0)).toArray());
   }
 

@@ -9,7 +9,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 
 /** What the trained models share: their files of weights, and the weighing of signs. */
-final class Weights {
+public final class Weights {
 
   private Weights() {}
 
@@ -17,10 +17,12 @@ final class Weights {
    * The lines of a file of weights that ships with the program, each parted at its tabs; comments
    * left out.
    *
+   * @param owner the class beside which the file lies
+   * @param resource its name
    * @throws UncheckedIOException if it cannot be read
    */
-  static List<String[]> read(String resource) {
-    try (InputStream in = Weights.class.getResourceAsStream(resource);
+  public static List<String[]> read(Class<?> owner, String resource) {
+    try (InputStream in = owner.getResourceAsStream(resource);
         BufferedReader lines =
             new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
       return lines

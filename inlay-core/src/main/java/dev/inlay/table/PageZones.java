@@ -1,9 +1,11 @@
 package dev.inlay.table;
 
 import dev.inlay.find.CharacterBoxes;
+import dev.inlay.find.OpenFrame;
 import dev.inlay.find.PageMeasure;
 import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.Page;
+import dev.inlay.propose.RoleRegions;
 import dev.inlay.score.Zone;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,5 +25,18 @@ public final class PageZones {
     zones.addAll(parts.boxes());
     parts.ruled().forEach(g -> RuledRows.zone(g, index, parts.drawn()).ifPresent(zones::add));
     return zones;
+  }
+
+  /** The frames of the open and part-ruled tables of a page. */
+  public static List<OpenFrame> frames(Page page) {
+    Page drawn = CharacterBoxes.redraw(page).page();
+    Page rest = SidewaysTables.without(drawn, SidewaysTables.find(drawn));
+    PageParts parts =
+        PageParts.of(rest, new GlyphIndex(rest), PageMeasure.of(rest), RulingUse.WEIGH);
+    List<OpenFrame> frames = new ArrayList<>(parts.inBoxes());
+    for (Zone zone : parts.columns()) {
+      frames.addAll(RoleRegions.of(page.number(), zone, parts.turned()));
+    }
+    return frames;
   }
 }

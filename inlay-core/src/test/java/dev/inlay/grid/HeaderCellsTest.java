@@ -36,7 +36,7 @@ class HeaderCellsTest {
             LineComposer.compose(page.build().glyphs()).stream()
                 .sorted(Comparator.comparingDouble(TextLine::baseline))
                 .toList());
-    return new HeaderCells(lines, List.of(), columns, texts, rulings)
+    return new HeaderCells(new HeaderLayout(lines, List.of(), columns, texts, rulings))
         .heads().stream().map(HeaderCellsTest::text).toList();
   }
 
@@ -93,7 +93,7 @@ class HeaderCellsTest {
   @Test
   void aSpannerPartsNoSpannerBelowIt() {
     PageBuilder page = years(128).text("Boxed", 127, 114).text("Bulk", 250, 114);
-    assertThat(heads(page.text("Landings", 92, 100))).startsWith("1-4:Landings");
+    assertThat(heads(page.text("Landings", 186, 100))).startsWith("1-4:Landings");
   }
 
   @Test
@@ -108,5 +108,26 @@ class HeaderCellsTest {
     texts.subList(1, 6).clear();
     PageBuilder page = new PageBuilder().text("A", 45, 100).text("B", 145, 100).text("C", 245, 100);
     assertThat(heads(page)).containsExactly("0:A B C");
+  }
+
+  private PageBuilder papers(String lower) {
+    PageBuilder page = new PageBuilder().text("Marks", 171, 100);
+    for (int c = 0; c < 3; c++) {
+      page.text(lower + c, 105 + 60 * c, 116);
+    }
+    return page;
+  }
+
+  @Test
+  void aTextCentredOverThreeHeadingsAndPartedFromThemByALineIsTheirSpanner() {
+    rulings.add(new Ruling(true, 104, new Interval(40, 395)));
+    assertThat(heads(papers("Paper "))).startsWith("1-3:Marks");
+  }
+
+  @Test
+  void aHeadingGoesOnBelowInLowerCase() {
+    PageBuilder page = new PageBuilder().text("Landed", 100, 100).text("Price", 160, 112);
+    page.text("weight", 100, 112).text("Share", 220, 112).text("Value", 280, 112);
+    assertThat(heads(page)).startsWith("1:Landed weight");
   }
 }
