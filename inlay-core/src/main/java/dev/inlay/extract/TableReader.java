@@ -143,6 +143,10 @@ final class TableReader implements AutoCloseable {
     if (done.guidance().area().isPresent()) {
       return tables;
     }
+    Optional<PageTables> withRowsAtTop = stitcher.withRowsAtTop(tables, clear(done));
+    if (withRowsAtTop.isPresent()) {
+      return withRowsAtTop.get();
+    }
     Optional<Guidance> columns = stitcher.columnsFor(tables);
     if (columns.isPresent()) {
       PageTables again = PageTables.of(clear(done), columns.get());

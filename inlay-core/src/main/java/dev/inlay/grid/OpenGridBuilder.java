@@ -66,6 +66,11 @@ public final class OpenGridBuilder {
     return needless.isPresent() ? build(open.withoutGutter(needless.getAsInt())) : builder.build();
   }
 
+  /** Builds the grid of a frame whose columns are known from elsewhere: none is needless. */
+  public static Grid buildAsKnown(OpenFrame open) {
+    return new OpenGridBuilder(open).build();
+  }
+
   /** What is known of the header of a frame before its headings are placed: for training. */
   public static HeaderLayout layout(OpenFrame open) {
     OpenGridBuilder builder = new OpenGridBuilder(open);

@@ -80,7 +80,8 @@ final class GuidedGrids {
       return new PageGrids(List.of(), List.of());
     }
     Box box = lines.stream().map(TextLine::box).reduce(Box::union).orElseThrow();
-    Frame frame = new Frame(page.number(), box, horizontals(), List.of());
+    Box whole = guidance.textsMayCross() ? asWide(box, guidance.area().orElse(box)) : box;
+    Frame frame = new Frame(page.number(), whole, horizontals(), List.of());
     if (!guidance.gutters().isEmpty()) {
       return new PageGrids(List.of(parted(frame)), List.of());
     }
@@ -88,6 +89,15 @@ final class GuidedGrids {
     return open.isPresent()
         ? new PageGrids(List.of(OpenGridBuilder.build(open.get())), List.of())
         : new PageGrids(List.of(), lines);
+  }
+
+  /** Known columns are as wide as on the page before, whatever of them is filled. */
+  private static Box asWide(Box box, Box area) {
+    return new Box(
+        Math.min(box.left(), area.left()),
+        box.top(),
+        Math.max(box.right(), area.right()),
+        box.bottom());
   }
 
   private List<Ruling> horizontals() {
@@ -103,7 +113,7 @@ final class GuidedGrids {
     List<TextLine> lines = upright(LineComposer.compose(index.within(frame.box())));
     if (guidance.textsMayCross()) {
       OpenFrame open = GivenGutters.known(frame, lines, guidance.gutters());
-      return OpenGridBuilder.build(PageGrids.withRoles(open, page, measure));
+      return OpenGridBuilder.buildAsKnown(PageGrids.withRoles(open, page, measure));
     }
     GivenGutters given = GivenGutters.over(frame, lines, guidance.gutters());
     Grid grid = OpenGridBuilder.build(PageGrids.withRoles(given.frame(), page, measure));

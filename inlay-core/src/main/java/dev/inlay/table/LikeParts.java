@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 /** Whether two parts of tables on following pages have the same headings, or the same columns. */
 final class LikeParts {
@@ -21,7 +22,25 @@ final class LikeParts {
   /** A column holds quantities where at least this share of its texts does. */
   private static final double MOSTLY = 0.6;
 
+  private static final Pattern CONTINUED =
+      Pattern.compile(
+          "(?iu).*(continued|cont\\.|cont’d|fortsetzung|forts\\.|suite|continuación|jatkuu|jatkoa|c\\.d\\."
+              + "|cd\\.|συνέχεια|продолжение|続き).*");
+
+  /** Shares of values this far apart are of different columns. */
+  private static final double MOST_APART = 0.5;
+
+  /** The same where but a few texts are compared: then all others must be of one kind. */
+  private static final double NEARLY_ALL = 0.95;
+
+  private static final int FEW = 3;
+
   private LikeParts() {}
+
+  /** Whether a title says that its table began before. */
+  static boolean saysContinued(String title) {
+    return CONTINUED.matcher(title).matches();
+  }
 
   /**
    * Whether a part without header has columns like those before it: as many, at the same places but
@@ -33,20 +52,26 @@ final class LikeParts {
         && sameColumns(before, part);
   }
 
-  /** Whether columns of quantities hold quantities in both parts. */
+  /** Whether columns of values hold values in both parts; few texts show it where all others do. */
   private static boolean holdTheSame(PageTable before, PageTable part) {
     for (int c = 0; c < part.columns(); c++) {
-      double old = quantityShare(before.body(), c);
-      double now = quantityShare(part.rows(), c);
-      if (old >= 0 && now >= 0 && old > MOSTLY != now > MOSTLY && Math.abs(old - now) > 0.5) {
+      double old = valueShare(before.body(), c);
+      double now = valueShare(part.rows(), c);
+      boolean few = texts(part.rows(), c) < FEW;
+      double apart = few ? NEARLY_ALL : MOST_APART;
+      if (old >= 0 && now >= 0 && old > MOSTLY != now > MOSTLY && Math.abs(old - now) > apart) {
         return false;
       }
     }
     return true;
   }
 
+  private static long texts(List<TableRow> rows, int column) {
+    return rows.stream().filter(r -> !r.textAt(column).isEmpty()).count();
+  }
+
   /** Which share of a column's texts are values; negative where it has none. */
-  private static double quantityShare(List<TableRow> rows, int column) {
+  static double valueShare(List<TableRow> rows, int column) {
     int values = 0;
     int all = 0;
     for (TableRow row : rows) {
@@ -71,7 +96,7 @@ final class LikeParts {
     int columns = 0;
     int values = 0;
     for (TableCell cell : part.header().get(0).cells()) {
-      if (cell.columnSpan() == 1 && quantityShare(before.body(), cell.column()) > MOSTLY) {
+      if (cell.columnSpan() == 1 && valueShare(before.body(), cell.column()) > MOSTLY) {
         columns++;
         boolean year = TextShape.isYear(cell.text());
         values += TextShape.of(cell.text()).isValue() && !year ? 1 : 0;

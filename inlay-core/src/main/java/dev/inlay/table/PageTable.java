@@ -51,6 +51,23 @@ record PageTable(
         frame, Optional.empty(), notes, columnEdges, headerRows, rows, warnings, first, last);
   }
 
+  /** The same table, its header read as rows: one text alone heads those below it. */
+  PageTable withoutHeader() {
+    List<TableRow> all = new ArrayList<>();
+    for (TableRow row : rows) {
+      List<TableCell> texts = row.cells().stream().filter(c -> !c.text().isEmpty()).toList();
+      boolean header = row.kind() == RowKind.HEADER;
+      if (header && texts.size() == 1 && columns() > 2) {
+        TableCell only = texts.get(0);
+        TableCell over = new TableCell(only.text(), 0, columns(), 1, only.box());
+        all.add(new TableRow(RowKind.GROUP, row.page(), List.of(over)));
+      } else {
+        all.add(header ? new TableRow(RowKind.BODY, row.page(), row.cells()) : row);
+      }
+    }
+    return new PageTable(frame, title, notes, columnEdges, 0, all, warnings, first, last);
+  }
+
   /** The same table with its frame and cells at other places. */
   PageTable at(UnaryOperator<Box> place) {
     TableFrame there = new TableFrame(frame.page(), place.apply(frame.box()), frame.rulings());

@@ -158,6 +158,35 @@ public final class PageTables {
     return new PageTables(page, all, ledger, marks);
   }
 
+  /**
+   * A page whose upper rows go on with the table of the page before: these with its columns, the
+   * rest of the page as it stands; headings printed again are furniture.
+   *
+   * @param page without its furniture
+   */
+  static PageTables withRowsAtTop(Page page, RowsAtTop.Found found) {
+    Page area = page.within(found.rows().area().orElseThrow()).withFurniture(List.of());
+    PageTables top = of(area, found.rows());
+    Set<Glyph> above = Collections.newSetFromMap(new IdentityHashMap<>());
+    above.addAll(area.glyphs());
+    List<Glyph> furniture = new ArrayList<>(page.furniture());
+    furniture.addAll(found.headingsAgain());
+    PageTables rest = of(page.withoutGlyphs(above).withFurniture(furniture));
+    List<PageTable> all = new ArrayList<>(top.tables);
+    all.addAll(rest.tables);
+    Set<Glyph> marks = Collections.newSetFromMap(new IdentityHashMap<>());
+    marks.addAll(top.marks);
+    marks.addAll(rest.marks);
+    return new PageTables(page.number(), inOrder(all), top.ledger.plus(rest.ledger), marks);
+  }
+
+  /** The same tables, the header of the first read as rows. */
+  PageTables withoutFirstHeader() {
+    List<PageTable> all = new ArrayList<>(tables);
+    all.set(0, all.get(0).withoutHeader());
+    return new PageTables(page, all, ledger, marks);
+  }
+
   /** The frames of the tables, from top to bottom. */
   public List<Box> frames() {
     return tables.stream().map(t -> t.frame().box()).toList();

@@ -3,13 +3,13 @@ package dev.inlay.table;
 import dev.inlay.geom.Box;
 import dev.inlay.grid.Warning;
 import dev.inlay.grid.WarningCode;
+import dev.inlay.page.Page;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /**
@@ -24,11 +24,6 @@ public final class Stitcher {
 
   /** Parts of one table differ in width by at most this share. */
   private static final double SAME_WIDTH = 0.03;
-
-  private static final Pattern CONTINUED =
-      Pattern.compile(
-          "(?iu).*(continued|cont\\.|cont’d|fortsetzung|forts\\.|suite|continuación|jatkuu|jatkoa|c\\.d\\."
-              + "|cd\\.|συνέχεια|продолжение|続き).*");
 
   private final List<Table> done = new ArrayList<>();
   private final List<PageTable> open = new ArrayList<>();
@@ -105,6 +100,47 @@ public final class Stitcher {
     List<Double> edges = before.columnEdges();
     List<Double> gutters = edges.subList(1, edges.size() - 1).stream().map(x -> x + shift).toList();
     return Optional.of(Guidance.known(now, gutters));
+  }
+
+  /**
+   * A page whose upper rows go on with the table that ends the page before, read with its columns;
+   * empty where there are none, or where they cut a table in two.
+   *
+   * @param tables those of the page as they were found
+   * @param page without its furniture
+   */
+  public Optional<PageTables> withRowsAtTop(PageTables tables, Page page) {
+    if (open.isEmpty() || goesOnAtOnce(tables)) {
+      return Optional.empty();
+    }
+    PageTable before = open.get(open.size() - 1);
+    return before.last() && tables.page() == before.frame().page() + 1
+        ? RowsAtTop.of(open.get(0), before, page)
+            .filter(found -> partsNone(found.rows(), tables))
+            .map(found -> PageTables.withRowsAtTop(page, found))
+            .flatMap(this::goingOn)
+        : Optional.empty();
+  }
+
+  /** Whether the first table of a page goes on with the last one. */
+  private boolean goesOnAtOnce(PageTables page) {
+    return !page.tables().isEmpty() && goesOn(open.get(open.size() - 1), page.tables().get(0));
+  }
+
+  private static boolean partsNone(Guidance rows, PageTables tables) {
+    double bottom = rows.area().orElseThrow().bottom();
+    return tables.frames().stream()
+        .noneMatch(f -> f.top() < bottom && f.bottom() > bottom + f.height() / 4);
+  }
+
+  /** The same page where its first rows, read with known columns, go on with the table before. */
+  private Optional<PageTables> goingOn(PageTables page) {
+    PageTable top = page.tables().get(0);
+    boolean headed = top.headerRows() > 0 && !LikeParts.repeatsHeader(open.get(0), top);
+    PageTables rows = headed ? page.withoutFirstHeader() : page;
+    return goesOnWithout(rows.tables().get(0), EnumSet.of(WarningCode.CUT_WORD))
+        ? Optional.of(rows)
+        : Optional.empty();
   }
 
   /**
@@ -186,7 +222,7 @@ public final class Stitcher {
    */
   private boolean hasOwnTitle(PageTable part) {
     Optional<String> first = open.get(0).title();
-    if (part.title().isEmpty() || CONTINUED.matcher(part.title().get()).matches()) {
+    if (part.title().isEmpty() || LikeParts.saysContinued(part.title().get())) {
       return false;
     }
     if (first.isEmpty()) {
