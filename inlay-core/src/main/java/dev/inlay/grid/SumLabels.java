@@ -6,8 +6,8 @@ import java.util.List;
 
 /**
  * Tells labels of sums that stand over several columns: words that begin a line of figures and
- * reach over gutters from the first column on, or stand in a column of figures with nothing to
- * their left.
+ * reach over gutters from the first column on, or stand against a figure with nothing to their left
+ * and begin elsewhere than the texts of their column.
  */
 final class SumLabels {
 
@@ -17,10 +17,11 @@ final class SumLabels {
   /** Texts that begin this near to each other, in type sizes, are aligned. */
   private static final double ALIGNED = 0.3;
 
-  /**
-   * A label stands apart where fewer than one in so many texts of its column are aligned with it.
-   */
-  private static final int LEAST_APART = 5;
+  /** In a column set to the left at least this share of the texts begins at one place. */
+  private static final double ALIGNED_SHARE = 0.5;
+
+  /** Texts that end this near to each other, in type sizes, end at the same place. */
+  private static final double ENDS = 1;
 
   private final List<LineCells> lines;
 
@@ -42,34 +43,46 @@ final class SumLabels {
         || !parts.stream().skip(1).allMatch(p -> TextShape.of(p.text()).isQuantity())) {
       return null;
     }
-    boolean label = holdsFigures(first.last()) || standsApart(first, row.get(0));
-    return overGutters || label ? first : null;
+    return overGutters || standsApart(first, row.get(0)) ? first : null;
   }
 
   /**
-   * Whether a text begins elsewhere than the others of its column and ends at its right: set
-   * against the figure that it names, over the columns to its left.
+   * Whether a text does not begin where the others of its column begin, and either ends where they
+   * end, set against the figure that it names, or stands in a column of figures.
    */
   private boolean standsApart(Part label, LineCells own) {
     double size = own.line().line().size();
-    double right = label.box().right();
+    double right = Double.NEGATIVE_INFINITY;
     int aligned = 0;
     int all = 0;
     for (LineCells line : lines) {
       for (Part part : line.parts()) {
-        if (line != own && part.first() == label.first() && !part.spans()) {
-          all++;
-          aligned += Math.abs(part.box().left() - label.box().left()) < ALIGNED * size ? 1 : 0;
+        if (line == own || part.spans()) {
+          continue;
+        }
+        if (part.last() == label.last()) {
           right = Math.max(right, part.box().right());
+        }
+        boolean other = line.parts().get(0) == part && isLabel(part.text());
+        if (part.first() == label.first() && !other) {
+          all++;
+          boolean begins = Math.abs(part.box().left() - label.box().left()) < ALIGNED * size;
+          aligned += begins ? 1 : 0;
         }
       }
     }
-    return all > 2 && aligned * LEAST_APART < all && right - label.box().right() < size;
+    boolean ends = Math.abs(right - label.box().right()) < ENDS * size;
+    return (all == 0 || aligned < ALIGNED_SHARE * all) && (ends || holdsFigures(label.last()));
   }
 
   private static boolean isLabel(String text) {
-    long letters = text.codePoints().filter(Character::isLetter).count();
-    return letters >= LETTERS_OF_LABEL && !Figures.isFigure(text);
+    int word = 0;
+    while (word < text.length() && Character.isLetter(text.charAt(word))) {
+      word++;
+    }
+    return word >= LETTERS_OF_LABEL
+        || text.codePoints().filter(Character::isLetter).count() >= LETTERS_OF_LABEL
+            && !Figures.isFigure(text);
   }
 
   private boolean holdsFigures(int column) {
