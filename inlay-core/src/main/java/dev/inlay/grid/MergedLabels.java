@@ -15,6 +15,9 @@ final class MergedLabels {
   /** A ruling that covers this share of a column parts its rows. */
   private static final double COVERED = 0.5;
 
+  /** Fewer rows have no middle. */
+  private static final int LEAST_ROWS = 3;
+
   private final List<List<Cell>> rows;
   private final int headerRows;
   private final List<Interval> baselines;
@@ -60,6 +63,10 @@ final class MergedLabels {
         free[c][r] = isFree(c, r);
       }
     }
+    if (isLoneLabelInTheMiddle()) {
+      mergeColumn(headerRows, rows.size(), 0);
+      return;
+    }
     for (int c = 0; c < columns.size(); c++) {
       int from = 0;
       for (int r = 1; r <= baselines.size(); r++) {
@@ -69,6 +76,21 @@ final class MergedLabels {
         }
       }
     }
+  }
+
+  /** Whether the first column holds one text alone, in the middle of all rows. */
+  private boolean isLoneLabelInTheMiddle() {
+    int at = -1;
+    for (int r = 0; r < baselines.size(); r++) {
+      if (at(r, 0) != null) {
+        if (at >= 0) {
+          return false;
+        }
+        at = r;
+      }
+    }
+    double middle = (baselines.size() - 1) / 2.0;
+    return baselines.size() >= LEAST_ROWS && at > 0 && Math.abs(at - middle) <= 1;
   }
 
   /**

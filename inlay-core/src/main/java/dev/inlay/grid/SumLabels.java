@@ -63,10 +63,10 @@ final class SumLabels {
         if (part.last() == label.last()) {
           right = Math.max(right, part.box().right());
         }
+        boolean begins = Math.abs(part.box().left() - label.box().left()) < ALIGNED * size;
         boolean other = line.parts().get(0) == part && isLabel(part.text());
-        if (part.first() == label.first() && !other) {
+        if (part.first() == label.first() && (begins || !other)) {
           all++;
-          boolean begins = Math.abs(part.box().left() - label.box().left()) < ALIGNED * size;
           aligned += begins ? 1 : 0;
         }
       }

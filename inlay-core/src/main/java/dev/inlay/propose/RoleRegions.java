@@ -190,6 +190,9 @@ public final class RoleRegions {
     addGuttersBelowHeadings(headings, tabular, seen);
     List<Interval> gutters = HeadedGutters.add(headings, tabular, seen);
     NumberColumn.gutter(headings, records, gutters).ifPresent(g -> gutters.add(0, g));
+    LoneLabel.gutter(records)
+        .filter(g -> gutters.stream().noneMatch(other -> other.overlap(g) > 0))
+        .ifPresent(g -> gutters.add(0, g));
     return gutters;
   }
 
