@@ -5,6 +5,7 @@ import dev.inlay.find.Piece;
 import dev.inlay.find.PieceLine;
 import dev.inlay.text.TextShape;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -33,6 +34,9 @@ final class RowCustoms {
   /** Fewer ruled rows show no custom. */
   private static final int LEAST_RULED_ROWS = 4;
 
+  /** A line this many times as far below as the table's lines are apart goes on with none. */
+  private static final double FAR_BELOW = 2.2;
+
   private final List<PieceLine> lines;
   private final LineNeighbours neighbours;
   private final LineDrawings drawings;
@@ -53,8 +57,9 @@ final class RowCustoms {
     this.roles = roles;
   }
 
-  /** Takes lines between and below rows into the table. */
+  /** Leaves out what stands far below, and takes lines between and below rows into the table. */
   void takeInLines() {
+    leaveFarLinesOut();
     takeInSingleLines();
     takeInRowsBelow();
   }
@@ -63,6 +68,44 @@ final class RowCustoms {
   void partAndJoin() {
     partRecords();
     joinInBands();
+  }
+
+  /**
+   * Leaves out what stands far below the last row and is read as going on with it, as a page
+   * number: the lines of a row stand nearer to each other than rows do.
+   */
+  private void leaveFarLinesOut() {
+    int from = 0;
+    for (int i = 1; i <= roles.size(); i++) {
+      boolean ends = i == roles.size() || roles.get(i) == LineRole.OUTSIDE;
+      boolean begins = roles.get(i - 1) == LineRole.OUTSIDE;
+      from = begins ? i : from;
+      if (ends && !begins) {
+        double far = FAR_BELOW * medianStep(from, i);
+        int last = i - 1;
+        while (last > from && roles.get(last) == LineRole.GOES_ON && step(last) <= far) {
+          last--;
+        }
+        if (last > from + 1 && roles.get(last) == LineRole.GOES_ON) {
+          for (int k = last; k < i; k++) {
+            roles.set(k, LineRole.OUTSIDE);
+          }
+        }
+      }
+    }
+  }
+
+  private double step(int line) {
+    return lines.get(line).line().baseline() - lines.get(line - 1).line().baseline();
+  }
+
+  private double medianStep(int from, int to) {
+    double[] steps = new double[to - from - 1];
+    for (int i = 0; i < steps.length; i++) {
+      steps[i] = step(from + 1 + i);
+    }
+    Arrays.sort(steps);
+    return steps.length == 0 ? 0 : steps[steps.length / 2];
   }
 
   private void takeInSingleLines() {
