@@ -4,6 +4,7 @@ import dev.inlay.find.Frame;
 import dev.inlay.find.LineRole;
 import dev.inlay.find.OpenFrame;
 import dev.inlay.find.Piece;
+import dev.inlay.find.PieceLine;
 import dev.inlay.find.Ruling;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
@@ -209,7 +210,7 @@ public final class OpenGridBuilder {
   }
 
   private void addRow(List<LineCells> joined, LineRole role) {
-    if (isHeading(role) || isCodeAndName(joined) || isLastWords(joined)) {
+    if (isHeading(role) || isCodeAndName(joined) || isLastWords(joined) || isOneText(joined)) {
       addWholeRow(joined);
     } else {
       addRow(joined);
@@ -224,6 +225,19 @@ public final class OpenGridBuilder {
         && only.parts().size() == 1
         && only.parts().get(0).first() == 0
         && columns.size() > 2;
+  }
+
+  /** Whether a row is one text that goes on over gutters at ordinary spaces, and no quantity. */
+  private boolean isOneText(List<LineCells> joined) {
+    PieceLine line = joined.get(0).line();
+    List<Part> parts = joined.get(0).parts();
+    String last = line.words().get(line.words().size() - 1).text();
+    return joined.size() == 1
+        && !line.isTabular()
+        && parts.get(0).first() == 0
+        && parts.get(parts.size() - 1).last() > 0
+        && columns.size() > 2
+        && !TextShape.of(last).isValue();
   }
 
   /** Whether a row is a code and a name that keeps to no column, where rows have far more texts. */

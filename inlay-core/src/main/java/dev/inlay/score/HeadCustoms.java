@@ -5,6 +5,7 @@ import dev.inlay.find.Piece;
 import dev.inlay.find.PieceLine;
 import dev.inlay.text.TextShape;
 import java.util.List;
+import java.util.Set;
 
 /**
  * Customs of print by which lines head others: a table has a header unless much speaks against it,
@@ -32,6 +33,12 @@ final class HeadCustoms {
   /** At least this many numbers that follow each other name columns, as days do. */
   private static final int LEAST_CONSECUTIVE = 4;
 
+  /** What the first column is counted with. */
+  private static final Set<String> ONE = Set.of("1", "a");
+
+  /** At least this many, where they begin with 1 or stand over an empty corner. */
+  private static final int LEAST_COUNTED = 3;
+
   /** Longer texts of letters and digits are no units. */
   private static final int LONGEST_UNIT = 4;
 
@@ -55,6 +62,7 @@ final class HeadCustoms {
   void apply() {
     leaveTitlesOut();
     addHeaders();
+    addColumnNumbers();
     addUnits();
     addGroupHeadings();
   }
@@ -95,33 +103,71 @@ final class HeadCustoms {
     }
   }
 
+  /** A line that counts the columns right below the headings belongs to them. */
+  void addColumnNumbers() {
+    for (int i = 1; i + 1 < roles.size(); i++) {
+      if (roles.get(i) == LineRole.RECORD
+          && roles.get(i - 1) == LineRole.HEADER
+          && countsColumns(i)) {
+        roles.set(i, LineRole.HEADER);
+      }
+    }
+  }
+
   /** Whether a line holds quantities other than years, as records do. */
   private static boolean hasQuantities(PieceLine line) {
     return line.pieces().stream()
         .anyMatch(p -> TextShape.of(p.text()).isQuantity() && !TextShape.isYear(p.text()));
   }
 
-  /** Whether a line has numbers that follow each other by one, and the line below has not. */
+  /**
+   * Whether a line counts the columns: its texts rise by one step each, as days or numbers of
+   * columns do, and those of the line below do not. Few numbers count only where they begin with 1
+   * or stand over an empty corner.
+   */
   private boolean countsColumns(int line) {
-    return consecutive(lines.get(line)) >= LEAST_CONSECUTIVE
-        && consecutive(lines.get(line + 1)) < LEAST_CONSECUTIVE;
+    PieceLine first = lines.get(line);
+    PieceLine below = lines.get(line + 1);
+    int counted = evenSteps(first);
+    boolean corner = first.box().left() > below.pieces().get(0).box().right() && below.isTabular();
+    boolean whole = counted == first.pieces().size();
+    boolean begins = whole && ONE.contains(first.pieces().get(0).text());
+    int least = corner && whole || begins ? LEAST_COUNTED : LEAST_CONSECUTIVE;
+    return counted >= least && evenSteps(below) < least;
   }
 
-  private static int consecutive(PieceLine line) {
+  /**
+   * How many texts of a line are numbers or letters that rise by the same step; 0 if not all do.
+   */
+  private static int evenSteps(PieceLine line) {
     int count = 0;
-    int before = Integer.MIN_VALUE;
+    int before = 0;
+    int step = 0;
     for (Piece piece : line.pieces()) {
-      String text = piece.text();
-      boolean whole = text.length() <= 4 && text.chars().allMatch(c -> c >= '0' && c <= '9');
-      int number = whole ? Integer.parseInt(text) : Integer.MIN_VALUE;
-      if (number == Integer.MIN_VALUE && count > 0
-          || before != Integer.MIN_VALUE && number != before + 1) {
+      int number = place(piece.text());
+      if (number < 0 && count > 0) {
         return 0;
       }
-      count += number == Integer.MIN_VALUE ? 0 : 1;
-      before = number;
+      if (number >= 0) {
+        int rise = number - before;
+        if (count > 0 && rise <= 0 || count > 1 && rise != step) {
+          return 0;
+        }
+        step = rise;
+        before = number;
+        count++;
+      }
     }
     return count;
+  }
+
+  /** The number that a text is, or the place of a letter in the alphabet; negative for others. */
+  private static int place(String text) {
+    if (text.length() == 1 && text.charAt(0) >= 'a' && text.charAt(0) <= 'z') {
+      return text.charAt(0) - 'a';
+    }
+    boolean whole = text.length() <= 4 && text.chars().allMatch(c -> c >= '0' && c <= '9');
+    return whole ? Integer.parseInt(text) : -1;
   }
 
   /** A line of units alone, right below the headings and right of the labels, belongs to them. */

@@ -17,9 +17,15 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
     roles = List.copyOf(roles);
   }
 
-  /** Reads the roles of a zone as the trained model says. */
-  public static RoleReading byModelAlone(Zone zone) {
-    return of(new LineSigns(zone));
+  /**
+   * Reads the roles of the lines of a table whose rows rulings part: as the trained model says, but
+   * for the line that counts the columns.
+   */
+  public static RoleReading ofRuled(Zone zone) {
+    RoleReading model = of(new LineSigns(zone));
+    List<LineRole> roles = new ArrayList<>(model.roles);
+    new HeadCustoms(zone, model, roles).addColumnNumbers();
+    return new RoleReading(roles, model.probabilities);
   }
 
   private static RoleReading of(LineSigns signs) {

@@ -38,7 +38,7 @@ final class RuledRows {
 
   /** The grid with its header and group headings as the roles of its lines show them. */
   static Grid withRoles(Grid grid, Zone zone) {
-    RoleReading reading = RoleReading.byModelAlone(zone);
+    RoleReading reading = RoleReading.ofRuled(zone);
     List<LineRole> roles = reading.roles();
     int count = grid.rows().size();
     int[] lines = new int[count];
