@@ -185,8 +185,11 @@ public final class GridBuilder {
     int first = row.get(0).lines();
     // Each figure has its label, however many lines the texts between them take.
     boolean labels = first >= FULL_SHARE * most || lists.stream().anyMatch(c -> c.lines() == first);
+    // Figures beside figures, line by line, are rows whatever their labels do.
+    boolean beside =
+        lists.stream().anyMatch(a -> lists.stream().anyMatch(b -> a != b && a.lines() == b.lines()));
     boolean paired = most == PAIRED_LINES && row.stream().allMatch(c -> c.lines() == most);
-    if ((most >= CROWDED_LINES || paired) && figures && labels) {
+    if ((most >= CROWDED_LINES || paired) && figures && (labels || beside)) {
       warn(
           WarningCode.CROWDED_ROW,
           "the row that begins with \"" + shortened(row) + "\" looks like several rows in one");

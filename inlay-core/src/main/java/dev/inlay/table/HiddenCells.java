@@ -17,12 +17,12 @@ final class HiddenCells {
   /** Words this many type sizes apart are no phrase: four times an ordinary space. */
   private static final double WIDE = 1.1;
 
-  /** This share of the cells may hold wide white: a tabulator, a sign set apart. */
+  /** For this share of the cells a line may hold wide white: a tabulator, a sign set apart. */
   private static final double SHARE = 0.06;
 
   private HiddenCells() {}
 
-  /** Whether so many cells hold wide white that rulings do not part all columns. */
+  /** Whether so many lines in cells hold wide white that rulings do not part all columns. */
   static boolean in(Grid grid) {
     int cells = 0;
     int wide = 0;
@@ -30,22 +30,29 @@ final class HiddenCells {
       for (Cell cell : row) {
         if (!cell.isEmpty()) {
           cells++;
-          wide += hasWideWhite(cell) ? 1 : 0;
+          wide += wideLines(cell);
         }
       }
     }
     return wide > 1 && wide > SHARE * cells;
   }
 
-  private static boolean hasWideWhite(Cell cell) {
+  /** How many lines of a cell hold wide white. */
+  private static int wideLines(Cell cell) {
+    int wide = 0;
     for (TextLine line : LineComposer.compose(cell.glyphs())) {
-      Box before = null;
-      for (Word word : line.words()) {
-        if (before != null && word.box().left() - before.right() > WIDE * line.size()) {
-          return true;
-        }
-        before = word.box();
+      wide += hasWideWhite(line) ? 1 : 0;
+    }
+    return wide;
+  }
+
+  private static boolean hasWideWhite(TextLine line) {
+    Box before = null;
+    for (Word word : line.words()) {
+      if (before != null && word.box().left() - before.right() > WIDE * line.size()) {
+        return true;
       }
+      before = word.box();
     }
     return false;
   }
