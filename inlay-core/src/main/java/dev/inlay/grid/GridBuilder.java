@@ -187,7 +187,8 @@ public final class GridBuilder {
     boolean labels = first >= FULL_SHARE * most || lists.stream().anyMatch(c -> c.lines() == first);
     // Figures beside figures, line by line, are rows whatever their labels do.
     boolean beside =
-        lists.stream().anyMatch(a -> lists.stream().anyMatch(b -> a != b && a.lines() == b.lines()));
+        lists.stream()
+            .anyMatch(a -> lists.stream().anyMatch(b -> a != b && a.lines() == b.lines()));
     boolean paired = most == PAIRED_LINES && row.stream().allMatch(c -> c.lines() == most);
     if ((most >= CROWDED_LINES || paired) && figures && (labels || beside)) {
       warn(

@@ -8,6 +8,7 @@ import dev.inlay.find.PageMeasure;
 import dev.inlay.find.PieceLine;
 import dev.inlay.find.Ruling;
 import dev.inlay.find.RulingFinder;
+import dev.inlay.find.UnevenSides;
 import dev.inlay.geom.Box;
 import dev.inlay.grid.Grid;
 import dev.inlay.page.Glyph;
@@ -87,10 +88,12 @@ record PageParts(
 
   private static List<Zone> columns(List<TextLine> lines, Zone drawn) {
     List<Zone> zones = new ArrayList<>();
-    for (List<TextLine> part : PageColumns.part(PageLines.upright(lines), drawn.horizontals())) {
-      List<PieceLine> pieces = PieceLine.of(part);
-      if (!pieces.isEmpty()) {
-        zones.add(drawn.withLines(pieces));
+    for (List<TextLine> column : PageColumns.part(PageLines.upright(lines), drawn.horizontals())) {
+      for (List<TextLine> part : UnevenSides.part(column, drawn.horizontals())) {
+        List<PieceLine> pieces = PieceLine.of(part);
+        if (!pieces.isEmpty()) {
+          zones.add(drawn.withLines(pieces));
+        }
       }
     }
     return zones;
