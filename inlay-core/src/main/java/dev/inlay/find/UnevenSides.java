@@ -3,6 +3,7 @@ package dev.inlay.find;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.TextLine;
 import dev.inlay.page.Word;
+import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
@@ -22,14 +23,14 @@ public final class UnevenSides {
   /** The strip is at least this wide, in type sizes. */
   private static final double LEAST_WIDTH = 1.5;
 
-  /** The blocks stand beside each other over this share of the lower one's height. */
-  private static final double BESIDE = 0.5;
-
   /** A block ends where its lines stand further apart than this, in type sizes. */
   private static final double MOST_STEP = 4;
 
   /** Each side has at least this many lines with several texts. */
   private static final int LEAST_TABULAR = 2;
+
+  /** In a narrow row at most this many words stand at ordinary spaces. */
+  private static final int MOST_WORDS = 5;
 
   private final List<TextLine> lines;
   private final List<Ruling> horizontals;
@@ -145,8 +146,6 @@ public final class UnevenSides {
     int both = 0;
     int tabularLeft = 0;
     int tabularRight = 0;
-    double top = Double.MAX_VALUE;
-    double bottom = 0;
     for (int i = from; i < to; i++) {
       boolean onLeft = hasLeft(i, x);
       boolean onRight = hasRight(i, x);
@@ -155,18 +154,11 @@ public final class UnevenSides {
       right += onRight && !onLeft ? 1 : 0;
       tabularLeft += isTabular(i, x, true) ? 1 : 0;
       tabularRight += isTabular(i, x, false) ? 1 : 0;
-      if (onLeft) {
-        top = Math.min(top, lines.get(i).baseline());
-        bottom = Math.max(bottom, lines.get(i).baseline());
-      }
     }
-    double height = lines.get(to - 1).baseline() - lines.get(from).baseline();
-    boolean beside = bottom - top >= BESIDE * height;
     boolean uneven = both <= MOST_COMMON * (left + right + both);
     boolean tables = tabularLeft >= LEAST_TABULAR && tabularRight >= LEAST_TABULAR;
     return left >= LEAST_LINES
             && right >= LEAST_LINES
-            && beside
             && uneven
             && tables
             && !isBridged(from, to, x)
@@ -174,11 +166,15 @@ public final class UnevenSides {
         : null;
   }
 
-  /** Whether a line has several texts on one side of a place. */
+  /** Whether a line has several texts on one side of a place, or few words and a quantity. */
   private boolean isTabular(int line, double x, boolean left) {
     List<Word> side =
         lines.get(line).words().stream().filter(w -> w.box().left() < x == left).toList();
-    return !side.isEmpty() && Piece.split(side, lines.get(line).size()).size() > 1;
+    boolean value =
+        side.size() > 1
+            && side.size() <= MOST_WORDS
+            && side.stream().anyMatch(w -> TextShape.of(w.text()).isQuantity());
+    return value || !side.isEmpty() && Piece.split(side, lines.get(line).size()).size() > 1;
   }
 
   /** Whether a ruling between some lines goes on over the white before a place. */

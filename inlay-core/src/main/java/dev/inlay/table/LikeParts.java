@@ -35,6 +35,9 @@ final class LikeParts {
 
   private static final int FEW = 3;
 
+  /** Headings that say the same have at least this share of their words in common. */
+  private static final double COMMON_SHARE = 0.4;
+
   private LikeParts() {}
 
   /** Whether a title says that its table began before. */
@@ -118,6 +121,32 @@ final class LikeParts {
     }
     int most = Math.max(sum(old), sum(now));
     return most > 0 && most - common <= REWORDED_SHARE * most;
+  }
+
+  /**
+   * Whether a part has headings, over half of its columns or more, that are hardly those of a table
+   * and hardly values.
+   */
+  static boolean hasOtherHeader(PageTable first, PageTable part) {
+    if (part.headerRows() == 0 || part.hasUnsureHeader()) {
+      return false;
+    }
+    List<String> lowest =
+        part.header().get(part.headerRows() - 1).cells().stream()
+            .map(TableCell::text)
+            .filter(t -> !t.isEmpty())
+            .toList();
+    long values = lowest.stream().filter(t -> TextShape.of(t).isValue()).count();
+    Map<String, Integer> old = words(first.header());
+    Map<String, Integer> now = words(part.header());
+    int common = 0;
+    for (Map.Entry<String, Integer> word : now.entrySet()) {
+      common += Math.min(word.getValue(), old.getOrDefault(word.getKey(), 0));
+    }
+    boolean whole = 2 * lowest.size() >= part.columns();
+    return whole
+        && (part.headerRows() > 1 || values <= MOSTLY * lowest.size())
+        && common < COMMON_SHARE * sum(now);
   }
 
   private static Map<String, Integer> words(List<TableRow> header) {

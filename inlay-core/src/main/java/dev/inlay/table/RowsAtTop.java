@@ -40,6 +40,9 @@ final class RowsAtTop {
   /** Running heads and titles above the rows have at most this many lines. */
   private static final int MOST_HEADS = 3;
 
+  /** The left edge of the rows shows in this many lines. */
+  private static final int FIRST_LINES = 5;
+
   /** A running head stands in this share of the page's height. */
   private static final double HEAD_OF_PAGE = 0.09;
 
@@ -118,7 +121,14 @@ final class RowsAtTop {
     int from = heads + headingsAgain(heads);
     int to = from == lines.size() ? from : end(from);
     if (from < lines.size() && to == from) {
-      shift = lines.get(from).box().left() - before.frame().box().left();
+      double left =
+          lines.stream()
+              .skip(from)
+              .limit(FIRST_LINES)
+              .mapToDouble(l -> l.box().left())
+              .min()
+              .orElse(0);
+      shift = left - before.frame().box().left();
       to = end(from);
     }
     if (to == from) {
@@ -302,6 +312,7 @@ final class RowsAtTop {
     int filled = 0;
     int asBefore = 0;
     int otherwise = 0;
+    int years = 0;
     boolean anyValues = false;
     for (int c = 0; c < texts.length; c++) {
       anyValues |= values[c];
@@ -312,8 +323,11 @@ final class RowsAtTop {
       TextShape shape = TextShape.of(texts[c]);
       asBefore += values[c] && (shape.isValue() || shape == TextShape.CODE) ? 1 : 0;
       otherwise += values[c] && shape == TextShape.WORDS ? 1 : 0;
+      years += values[c] && TextShape.isYear(texts[c]) ? 1 : 0;
     }
-    boolean values = asBefore > otherwise || belowRows && asBefore > 0 && asBefore == otherwise;
+    // A first row with words where values stood, or with nothing but years, heads another table.
+    boolean values =
+        belowRows ? asBefore > 0 && asBefore >= otherwise : asBefore > years && otherwise == 0;
     return filled > 1
         && (belowRows || fillsFirstColumn(line))
         && (anyValues ? values : 2 * filled > texts.length);

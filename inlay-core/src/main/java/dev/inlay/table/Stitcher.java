@@ -116,7 +116,7 @@ public final class Stitcher {
     PageTable before = open.get(open.size() - 1);
     return before.last() && tables.page() == before.frame().page() + 1
         ? RowsAtTop.of(open.get(0), before, page)
-            .filter(found -> partsNone(found.rows(), tables))
+            .filter(found -> partsNone(found.rows(), tables) && !haveHeader(found.rows(), tables))
             .map(found -> PageTables.withRowsAtTop(page, found))
             .flatMap(this::goingOn)
         : Optional.empty();
@@ -131,6 +131,13 @@ public final class Stitcher {
     double bottom = rows.area().orElseThrow().bottom();
     return tables.frames().stream()
         .noneMatch(f -> f.top() < bottom && f.bottom() > bottom + f.height() / 4);
+  }
+
+  /** Whether rows were found to be a table with a header of its own. */
+  private boolean haveHeader(Guidance rows, PageTables tables) {
+    Box area = rows.area().orElseThrow();
+    return tables.tables().stream()
+        .anyMatch(t -> t.frame().box().meets(area) && LikeParts.hasOtherHeader(open.get(0), t));
   }
 
   /** The same page where its first rows, read with known columns, go on with the table before. */
