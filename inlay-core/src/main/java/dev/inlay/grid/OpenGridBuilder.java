@@ -36,6 +36,7 @@ public final class OpenGridBuilder {
   private final OpenFrame open;
   private final List<LineCells> lines = new ArrayList<>();
   private final SumLabels sumLabels;
+  private SpanningTexts spanningTexts;
   private final List<Interval> columns = new ArrayList<>();
   private final List<List<Cell>> rows = new ArrayList<>();
   private final List<Double> rowEdges = new ArrayList<>();
@@ -317,14 +318,22 @@ public final class OpenGridBuilder {
     List<List<Word>> words = new ArrayList<>();
     columns.forEach(c -> words.add(new ArrayList<>()));
     Part label = sumLabels.of(joined);
+    List<SpanningTexts.Spanning> spanning =
+        joined.size() > 1 || label != null ? List.of() : spanningTexts().in(joined.get(0));
+    Set<Word> placed = Collections.newSetFromMap(new IdentityHashMap<>());
+    spanning.forEach(s -> placed.addAll(s.words()));
     for (LineCells line : joined) {
       for (Part part : line.parts()) {
-        if (part != label) {
-          words.get(LineCells.home(part, columns)).addAll(part.words());
+        List<Word> own = part.words().stream().filter(w -> !placed.contains(w)).toList();
+        if (part != label && !own.isEmpty()) {
+          words.get(LineCells.home(part, columns)).addAll(own);
         }
       }
     }
     List<Cell> cells = new ArrayList<>();
+    for (SpanningTexts.Spanning over : spanning) {
+      cells.add(cell(row, over.first(), over.last() - over.first() + 1, 1, over.words()));
+    }
     if (label != null) {
       cells.add(cell(row, 0, label.last() + 1, 1, label.words()));
     }
@@ -333,8 +342,17 @@ public final class OpenGridBuilder {
         cells.add(cell(row, c, 1, 1, words.get(c)));
       }
     }
+    cells.sort(Comparator.comparingInt(Cell::column));
     rows.add(cells);
     endRow(joined);
+  }
+
+  private SpanningTexts spanningTexts() {
+    if (spanningTexts == null) {
+      List<LineCells> body = lines.subList(headerLines(), lines.size());
+      spanningTexts = new SpanningTexts(body, open.gutters(), columns);
+    }
+    return spanningTexts;
   }
 
   private Set<LineCells> headingsAmongRows() {

@@ -57,8 +57,8 @@ final class LeadingSigns {
   }
 
   /**
-   * Whether signs stand before their figures in a line: a figure follows the sign before a word, and
-   * the first sign of the line does not stand right behind a figure.
+   * Whether signs stand before their figures in a line: a figure follows the sign before a word,
+   * and the first sign of the line does not stand right behind a figure.
    */
   private static boolean leads(List<Word> words, int behind) {
     int first = 0;
@@ -70,8 +70,6 @@ final class LeadingSigns {
             && TextShape.of(words.get(first - 1).text()).isQuantity()
             && words.get(first).box().left() - words.get(first - 1).box().right()
                 < NEAR * words.get(first).box().height();
-    return !trails
-        && behind < words.size()
-        && TextShape.of(words.get(behind).text()).isQuantity();
+    return !trails && behind < words.size() && TextShape.of(words.get(behind).text()).isQuantity();
   }
 }

@@ -185,8 +185,7 @@ public final class RoleRegions {
   /** All gutters of a region, from left to right, by the lines of its header and its records. */
   private List<Interval> gutters(
       List<PieceLine> headings, List<PieceLine> records, List<PieceLine> tabular) {
-    List<Interval> seen =
-        new ArrayList<>(LeadingSigns.before(records, GutterFinder.find(tabular)));
+    List<Interval> seen = new ArrayList<>(LeadingSigns.before(records, GutterFinder.find(tabular)));
     addRuledGutters(records, seen);
     addGuttersBelowHeadings(headings, tabular, seen);
     List<Interval> gutters = HeadedGutters.add(headings, tabular, seen);
