@@ -30,7 +30,9 @@ final class LeadingSigns {
   static List<Interval> before(List<PieceLine> records, List<Interval> gutters) {
     List<Interval> moved = new ArrayList<>();
     for (Interval gutter : gutters) {
-      moved.add(moved(records, gutter));
+      Interval before = moved(records, gutter);
+      boolean free = moved.isEmpty() || moved.get(moved.size() - 1).to() < before.from();
+      moved.add(free ? before : gutter);
     }
     return moved;
   }
