@@ -65,7 +65,7 @@ class ArchitectureTest {
           .whereLayer("score")
           .mayOnlyAccessLayers("geom", "text", "page", "find")
           .whereLayer("propose")
-          .mayOnlyAccessLayers("geom", "page", "find", "score")
+          .mayOnlyAccessLayers("geom", "text", "page", "find", "score")
           .whereLayer("grid")
           .mayOnlyAccessLayers("geom", "text", "page", "find", "score")
           .whereLayer("table")

@@ -106,6 +106,10 @@ final class LineDrawings {
     return i > 0 && ground[i] != ground[i - 1];
   }
 
+  boolean haveOneGround(int i, int other) {
+    return ground[i] == ground[other];
+  }
+
   void addTo(Signs signs, int i) {
     boolean last = i + 1 == ground.length;
     signs.add("ruled above", gaps.get(i).full());

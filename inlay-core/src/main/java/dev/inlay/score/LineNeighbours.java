@@ -45,8 +45,25 @@ final class LineNeighbours {
     signs.add("more pieces than below", i + 1 < lines.size() && pieces(i) > pieces(i + 1));
     signs.add("tabular lines above", tabular(i, -1));
     signs.add("tabular lines below", tabular(i, 1));
+    addPieces(signs, i);
     addShapes(signs, i);
     addPlace(signs, i);
+  }
+
+  /** How many texts the lines around have. */
+  private void addPieces(Signs signs, int i) {
+    int most = 0;
+    int same = 0;
+    int all = 0;
+    for (int k = Math.max(0, i - REACH); k <= Math.min(lines.size() - 1, i + REACH); k++) {
+      most = Math.max(most, pieces(k));
+      same += k != i && pieces(k) == pieces(i) ? 1 : 0;
+      all += k == i ? 0 : 1;
+    }
+    signs.add("two texts at most around", most == 2);
+    signs.add("three texts at most around", most == 3);
+    signs.add("lines around with as many texts", all == 0 ? 0 : (double) same / all);
+    signs.add("share of the most texts around", (double) pieces(i) / most);
   }
 
   private int pieces(int i) {

@@ -4,7 +4,9 @@ import dev.inlay.find.PieceLine;
 import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * The signs of each line of a zone from which its role is read, and the signs of each step from one
@@ -21,6 +23,7 @@ public final class LineSigns {
   private final Zone zone;
   private final List<LineText> texts = new ArrayList<>();
   private final List<List<TextShape>> shapes = new ArrayList<>();
+  private final Map<String, Integer> firstSaid = new HashMap<>();
   private final LineNeighbours neighbours;
   private final LineDrawings drawings;
   private final double zoneWidth;
@@ -33,6 +36,9 @@ public final class LineSigns {
       LineText text = new LineText(line);
       texts.add(text);
       shapes.add(text.shapes());
+    }
+    for (int i = 0; i < zone.lines().size(); i++) {
+      firstSaid.putIfAbsent(zone.lines().get(i).line().text(), i);
     }
     neighbours = new LineNeighbours(zone.lines(), shapes);
     drawings = new LineDrawings(zone);
@@ -121,6 +127,11 @@ public final class LineSigns {
     boolean bolder = !last && line.isBold() && !zone.lines().get(i + 1).isBold();
     signs.add("bolder than below", bolder);
     signs.add("bolder than above", i > 0 && line.isBold() && !zone.lines().get(i - 1).isBold());
+    signs.add("looks as the line below", !last && looksAs(i, i + 1));
+    signs.add("looks as the line above", i > 0 && looksAs(i, i - 1));
+    boolean label = line.isTabular() && line.pieces().get(0).isBold() && !line.isBold();
+    signs.add("label alone bold", label);
+    signs.add("said before", saidBefore(i));
     double above = i == 0 ? 4 : Math.min(4, step(i) / size);
     double below = last ? 4 : Math.min(4, step(i + 1) / size);
     signs.add("step above", above / 4);
@@ -134,6 +145,25 @@ public final class LineSigns {
     signs.add("last of the zone", last);
     signs.add("second of the zone", i == 1);
     signs.add("part of the zone's width", line.box().width() / Math.max(1, zoneWidth));
+  }
+
+  /** Whether two lines are set in the same type on the same ground. */
+  private boolean looksAs(int i, int other) {
+    PieceLine a = zone.lines().get(i);
+    PieceLine b = zone.lines().get(other);
+    boolean first = a.pieces().get(0).isBold() == b.pieces().get(0).isBold();
+    boolean last =
+        a.pieces().get(a.pieces().size() - 1).isBold()
+            == b.pieces().get(b.pieces().size() - 1).isBold();
+    double sizes = a.line().size() / b.line().size();
+    return first && last && sizes > SMALL && sizes < 1 / SMALL && drawings.haveOneGround(i, other);
+  }
+
+  /** Whether one of the lines above, but the last, says the same. */
+  private boolean saidBefore(int i) {
+    String text = zone.lines().get(i).line().text();
+    Integer first = firstSaid.get(text);
+    return first != null && first < i - 1;
   }
 
   private void addStep(Signs signs, int i) {

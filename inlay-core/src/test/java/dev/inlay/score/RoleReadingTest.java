@@ -92,4 +92,40 @@ class RoleReadingTest {
     assertThat(reading.leastProbable(0, 0)).isEqualTo(1);
     assertThat(reading.leastProbable(0, 1)).isLessThan(1).isGreaterThan(0);
   }
+
+  @Test
+  void threeRisingNumbersOverAnEmptyCornerHeadColumns() {
+    PageBuilder page = row(new PageBuilder(), 100, "", "10", "14", "18");
+    PageBuilder falling = row(new PageBuilder(), 100, "", "18", "14", "10");
+    for (int r = 0; r < 4; r++) {
+      row(page, 114 + 14 * r, "Quay " + r, "1" + (7 - r), "4" + r, "82");
+      row(falling, 114 + 14 * r, "Quay " + r, "1" + (7 - r), "4" + r, "82");
+    }
+    assertThat(RoleReading.of(zone(page)).roles().get(0)).isEqualTo(LineRole.HEADER);
+    assertThat(RoleReading.of(zone(falling)).roles().get(0)).isNotEqualTo(LineRole.HEADER);
+  }
+
+  @Test
+  void theNumbersOfColumnsBelowTheHeadingsBelongToThem() {
+    PageBuilder page = row(new PageBuilder().bold(), 100, "Quay", "Water", "Power").plain();
+    row(page, 114, "1", "2", "3");
+    for (int r = 0; r < 4; r++) {
+      row(page, 128 + 14 * r, "Quay " + r, "41" + r, "2,30" + r);
+    }
+    assertThat(RoleReading.of(zone(page)).roles().get(1)).isEqualTo(LineRole.HEADER);
+  }
+
+  private static List<LineRole> withNumberBelow(double step) {
+    PageBuilder page = row(new PageBuilder().bold(), 100, "Quay", "Water", "Power").plain();
+    for (int r = 0; r < 6; r++) {
+      row(page, 114 + 14 * r, "Quay " + r, "41" + r, "2,30" + r);
+    }
+    page.text("7", 152, 184 + step);
+    return RoleReading.of(zone(page)).roles();
+  }
+
+  @Test
+  void whatStandsFarBelowTheLastRowGoesOnWithNone() {
+    assertThat(withNumberBelow(14 * 2.3).get(7)).isEqualTo(LineRole.OUTSIDE);
+  }
 }
