@@ -131,7 +131,12 @@ final class TableReader implements AutoCloseable {
       defects.add(done.defect());
       return;
     }
-    PageTables tables = withColumnsBefore(done);
+    PageTables tables = done.tables();
+    try {
+      tables = withColumnsBefore(done);
+    } catch (RuntimeException e) {
+      defects.add(defect(done.page(), e)); // the page stays as it was found at first
+    }
     stitcher.add(tables);
     List<Box> furniturePlaces = done.furniture().stream().map(TextLine::box).toList();
     ledgers.add(new PageLedger(tables.page(), tables.ledger(), furniturePlaces));

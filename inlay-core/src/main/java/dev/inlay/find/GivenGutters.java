@@ -72,7 +72,17 @@ public record GivenGutters(OpenFrame frame, List<Cut> cuts) {
     List<PieceLine> sorted =
         PieceLine.of(
             lines.stream().sorted(Comparator.comparingDouble(TextLine::baseline)).toList());
-    List<Interval> places = gutters.stream().map(x -> whiteAround(x, frame, sorted)).toList();
+    List<Interval> whites = gutters.stream().map(x -> whiteAround(x, frame, sorted)).toList();
+    List<Interval> places = new ArrayList<>();
+    for (int i = 0; i < whites.size(); i++) {
+      Interval white = whites.get(i);
+      double x = gutters.get(i);
+      // Beside an empty column two gutters share one white strip, and stay where they were.
+      boolean shared =
+          i > 0 && white.overlap(whites.get(i - 1)) > 0
+              || i + 1 < whites.size() && white.overlap(whites.get(i + 1)) > 0;
+      places.add(shared ? new Interval(x, x) : white);
+    }
     return new OpenFrame(frame, sorted, List.of(), places, false, Optional.empty());
   }
 

@@ -73,15 +73,17 @@ final class LikeParts {
     return rows.stream().filter(r -> !r.textAt(column).isEmpty()).count();
   }
 
-  /** Which share of a column's texts are values; negative where it has none. */
+  /** Which share of a column's texts are values, marks left out; negative where it has none. */
   static double valueShare(List<TableRow> rows, int column) {
     int values = 0;
     int all = 0;
     for (TableRow row : rows) {
       for (TableCell cell : row.cells()) {
-        if (cell.column() == column && cell.columnSpan() == 1 && !cell.text().isEmpty()) {
+        TextShape shape = TextShape.of(cell.text());
+        boolean says = shape != TextShape.EMPTY && shape != TextShape.MARK;
+        if (cell.column() == column && cell.columnSpan() == 1 && says) {
           all++;
-          values += TextShape.of(cell.text()).isValue() ? 1 : 0;
+          values += shape.isValue() ? 1 : 0;
         }
       }
     }

@@ -29,6 +29,11 @@ final class RowKinds {
 
   private RowKinds() {}
 
+  /** Whether a label names a sum. */
+  static boolean namesSum(String label) {
+    return SUBTOTAL.matcher(label).matches() || TOTAL.matcher(label).matches();
+  }
+
   /**
    * The kind of a row.
    *

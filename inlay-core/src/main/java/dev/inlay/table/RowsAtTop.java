@@ -57,12 +57,16 @@ final class RowsAtTop {
    */
   record Found(Guidance rows, List<Glyph> headingsAgain) {}
 
+  /** Values end at one place within this many type sizes. */
+  private static final double ENDS = 0.3;
+
   private final PageTable before;
   private final List<PieceLine> lines;
   private final double pageHeight;
   private final boolean[] values;
   private final Set<String> heads = new HashSet<>();
   private final double usualStep;
+  private final boolean endsWithSum;
 
   /** Where the texts of each column of the page before begin and end, in points. */
   private final double[] textsFrom;
@@ -82,6 +86,9 @@ final class RowsAtTop {
       }
     }
     usualStep = usualStepBefore();
+    List<TableRow> rows = before.body();
+    RowKind last = rows.isEmpty() ? RowKind.BODY : rows.get(rows.size() - 1).kind();
+    endsWithSum = last == RowKind.SUBTOTAL || last == RowKind.TOTAL;
     textsFrom = new double[before.columns()];
     textsTo = new double[before.columns()];
     Arrays.fill(textsFrom, Double.POSITIVE_INFINITY);
@@ -299,11 +306,46 @@ final class RowsAtTop {
   }
 
   /**
+   * Whether a line is the label of a sum, not in the first column, and values that end exactly
+   * where those of their columns ended on the page before.
+   */
+  private boolean isSum(PieceLine line) {
+    List<Word> words = line.words();
+    int label = 0;
+    while (label < words.size() && !TextShape.of(words.get(label).text()).isValue()) {
+      label++;
+    }
+    if (label == 0 || label == words.size() || column(words.get(0).box().centreX()) == 0) {
+      return false;
+    }
+    if (!endsWithSum && !RowKinds.namesSum(words.get(0).text())) {
+      return false;
+    }
+    double size = line.line().size();
+    Set<Integer> ended = new HashSet<>();
+    Set<Integer> filled = new HashSet<>();
+    for (Word word : words.subList(label, words.size())) {
+      int column = column(word.box().centreX());
+      if (!values[column]) {
+        return false;
+      }
+      filled.add(column);
+      if (Math.abs(word.box().right() - textsTo[column] - shift) < ENDS * size) {
+        ended.add(column);
+      }
+    }
+    return ended.equals(filled);
+  }
+
+  /**
    * Whether a line fills several columns as the rows before do: values stand where values stood.
    *
    * @param belowRows whether rows stand above it; then it may be a sum, its label before the value
    */
   private boolean isRow(PieceLine line, boolean belowRows) {
+    if (isSum(line)) {
+      return true;
+    }
     String[] texts = new String[values.length];
     for (Word word : line.words()) {
       int column = column(word.box().centreX());

@@ -145,7 +145,8 @@ public final class Stitcher {
     PageTable top = page.tables().get(0);
     boolean headed = top.headerRows() > 0 && !LikeParts.repeatsHeader(open.get(0), top);
     PageTables rows = headed ? page.withoutFirstHeader() : page;
-    return goesOnWithout(rows.tables().get(0), EnumSet.of(WarningCode.CUT_WORD))
+    boolean any = top.rows().stream().anyMatch(r -> r.cells().size() > 1);
+    return any && goesOnWithout(rows.tables().get(0), EnumSet.of(WarningCode.CUT_WORD))
         ? Optional.of(rows)
         : Optional.empty();
   }
