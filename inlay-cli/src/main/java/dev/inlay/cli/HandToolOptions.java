@@ -53,7 +53,7 @@ final class HandToolOptions {
     @Option(
         names = "--gutters",
         paramLabel = "X,X...",
-        description = "Where columns part, e.g. 60mm,95mm,130mm. A word that is cut is told.")
+        description = "Where columns part, e.g. 60mm,95mm,130mm. A word that is cut is reported.")
     private String gutters;
 
     @Option(
@@ -83,7 +83,9 @@ final class HandToolOptions {
         Optional.ofNullable(given.frame).map(f -> read("--frame", () -> Length.parseFrame(f))),
         text("--below", given.below),
         text("--above", given.above),
-        given.gutters == null ? List.of() : read("--gutters", () -> Length.parseAll(given.gutters)),
+        given.gutters == null
+            ? List.of()
+            : read("--gutters", () -> Length.parseGutters(given.gutters)),
         given.rulings);
   }
 

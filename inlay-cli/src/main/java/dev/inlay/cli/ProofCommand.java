@@ -15,6 +15,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.regex.Pattern;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -48,6 +49,9 @@ final class ProofCommand implements Callable<Integer> {
 
   private static final int LEAST_DPI = 20;
   private static final int MOST_DPI = 600;
+
+  /** What a person calls a picture, and no folder. */
+  private static final Pattern FILE_NAME = Pattern.compile("(?i).+\\.(png|pdf)");
 
   @Parameters(arity = "1..*", paramLabel = "FILE", description = "PDF files.")
   private List<Path> files;
@@ -99,6 +103,14 @@ final class ProofCommand implements Callable<Integer> {
       throw new ParameterException(
           spec.commandLine(), "--dpi: " + dpi + " is not between 20 and 600");
     }
+    String name = folder.getFileName() == null ? "" : folder.getFileName().toString();
+    if (FILE_NAME.matcher(name).matches() && !Files.isDirectory(folder)) {
+      throw new ParameterException(
+          spec.commandLine(),
+          "-o: '"
+              + folder
+              + "' names a file; pictures are written into a folder, one for each page");
+    }
     PageSelection pages = input.pages();
     Extractor extractor = new Extractor(pages, input.password(), hand.tools(), hand.choice());
     Outcome outcome = new Outcome(terminal);
@@ -121,7 +133,7 @@ final class ProofCommand implements Callable<Integer> {
   private void draw(DocumentTables document, PageSelection pages, Outcome outcome)
       throws InterruptedException {
     Path file = document.path();
-    try (Proof proof = new Proof(document, input.password())) {
+    try (Proof proof = new Proof(document, input.password(), hand.tools().rulings())) {
       boolean png = to.equalsIgnoreCase("png");
       PageWalk.Walked walked =
           PageWalk.over(

@@ -99,6 +99,10 @@ class CommandsIT {
   void proofTellsWrongOptions() throws Exception {
     Result form = Program.run(folder, "proof", "reports/landings-2025-q1.pdf", "--to", "gif");
     assertThat(form.code()).isEqualTo(2);
+    Result name = Program.run(folder, "proof", "reports/landings-2025-q1.pdf", "-o", "f.png");
+    assertThat(name.code()).isEqualTo(2);
+    assertThat(name.err()).contains("'f.png' names a file");
+    assertThat(folder.resolve("f.png")).doesNotExist();
     Result dpi = Program.run(folder, "proof", "reports/landings-2025-q1.pdf", "--dpi", "9");
     assertThat(dpi.code()).isEqualTo(2);
     assertThat(dpi.err()).contains("9 is not between 20 and 600");

@@ -6,6 +6,7 @@ import dev.inlay.page.LineComposer;
 import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
 import dev.inlay.page.Turn;
+import dev.inlay.table.RulingUse;
 import dev.inlay.table.Table;
 import dev.inlay.table.TableFrame;
 import java.awt.geom.Rectangle2D;
@@ -46,16 +47,19 @@ public final class Proof implements Closeable {
   private final PDOptionalContentGroup paperLayer = new PDOptionalContentGroup("Page");
   private final PDOptionalContentGroup proofLayer = new PDOptionalContentGroup("Proof");
   private final DocumentTables document;
+  private final RulingUse rulings;
 
   /**
    * Begins a proof.
    *
    * @param document what was found in the file
    * @param password for a locked file, or an empty text
+   * @param rulings what they meant when the tables were found; ignored ones are not marked
    * @throws IOException if the file cannot be read
    */
-  public Proof(DocumentTables document, String password) throws IOException {
+  public Proof(DocumentTables document, String password, RulingUse rulings) throws IOException {
     this.document = document;
+    this.rulings = rulings;
     source = Loader.loadPDF(document.path().toFile(), password);
     source.setAllSecurityToBeRemoved(true);
     PDAcroForm form = source.getDocumentCatalog().getAcroForm();
@@ -121,7 +125,8 @@ public final class Proof implements Closeable {
 
   private void marks(Page page, Canvas canvas) throws IOException {
     Rulers.draw(canvas, page);
-    PageMarks marks = new PageMarks(canvas, page);
+    Page seen = rulings == RulingUse.IGNORE ? page.textOnly() : page;
+    PageMarks marks = new PageMarks(canvas, seen);
     marks.dropped(page.dropped());
     marks.outside(outside(page), document.furnitureOn(page.number()));
     for (Table table : document.tables()) {

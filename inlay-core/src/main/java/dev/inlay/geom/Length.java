@@ -21,6 +21,9 @@ public record Length(double value, Unit unit) {
 
   private static final int EDGES = 4;
 
+  /** A hundred per cent. */
+  private static final double WHOLE = 100;
+
   /** A unit of length. */
   public enum Unit {
     /** A 72nd of an inch, as PDF counts. */
@@ -119,11 +122,32 @@ public record Length(double value, Unit unit) {
   }
 
   /**
+   * Reads places of gutters: from left to right, with commas between them.
+   *
+   * @throws IllegalArgumentException with a message for the person who wrote it
+   */
+  public static List<Length> parseGutters(String text) {
+    List<Length> gutters = parseAll(text);
+    for (int i = 0; i < gutters.size(); i++) {
+      Length gutter = gutters.get(i);
+      if (gutter.value <= 0 || gutter.unit == Unit.PERCENT && gutter.value >= WHOLE) {
+        throw new IllegalArgumentException("a gutter at " + gutter + " lies beside the page");
+      }
+      Length before = i == 0 ? gutter : gutters.get(i - 1);
+      if (i > 0 && before.unit == gutter.unit && before.value >= gutter.value) {
+        throw new IllegalArgumentException(
+            "gutters go from left to right; " + gutter + " stands behind " + before);
+      }
+    }
+    return gutters;
+  }
+
+  /**
    * Reads lengths with commas between them.
    *
    * @throws IllegalArgumentException with a message for the person who wrote it
    */
-  public static List<Length> parseAll(String text) {
+  private static List<Length> parseAll(String text) {
     List<Length> lengths = new ArrayList<>();
     for (String part : text.split(",", -1)) {
       lengths.add(Length.parse(part));

@@ -56,6 +56,6 @@ final class TableSpecReader {
   private static TableSpec.Place place(Section at) {
     return new TableSpec.Place(
         at.read("frame", Length::parseFrame),
-        at.read("gutters", Length::parseAll).orElse(List.of()));
+        at.read("gutters", Length::parseGutters).orElse(List.of()));
   }
 }

@@ -4,16 +4,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
+import dev.inlay.extract.HandTools;
 import dev.inlay.extract.PageWalk;
+import dev.inlay.extract.TableChoice;
 import dev.inlay.page.Page;
 import dev.inlay.page.PageSelection;
 import dev.inlay.pdf.TestPdf;
+import dev.inlay.table.RulingUse;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -26,10 +31,19 @@ class ProofTest {
   @TempDir private Path folder;
 
   private Path landings() throws Exception {
+    return landings(false);
+  }
+
+  private Path landings(boolean ruled) throws Exception {
     return TestPdf.save(
         folder.resolve("a.pdf"),
         TestPdf.page(300, 200),
         c -> {
+          if (ruled) {
+            c.moveTo(45, 147);
+            c.lineTo(200, 147);
+            c.stroke();
+          }
           for (int row = 0; row < 4; row++) {
             TestPdf.show(c, row == 0 ? "Species" : "Cod " + row, 50, 150 - row * 14);
             TestPdf.show(c, row == 0 ? "Boxed" : row + "2.5", 150, 150 - row * 14);
@@ -49,7 +63,7 @@ class ProofTest {
     DocumentTables document = new Extractor(PageSelection.ALL, "").extract(file);
     assertThat(document.tables()).hasSize(1);
     ByteArrayOutputStream out = new ByteArrayOutputStream();
-    try (Proof proof = new Proof(document, "")) {
+    try (Proof proof = new Proof(document, "", RulingUse.WEIGH)) {
       proof.add(page(file));
       proof.writePng(0, 72, out);
     }
@@ -75,12 +89,35 @@ class ProofTest {
     return far < 60;
   }
 
+  private long rulingInk(RulingUse use) throws Exception {
+    Path file = landings(true);
+    HandTools tools =
+        new HandTools(Optional.empty(), Optional.empty(), Optional.empty(), List.of(), use);
+    DocumentTables document =
+        new Extractor(PageSelection.ALL, "", tools, TableChoice.ALL).extract(file);
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try (Proof proof = new Proof(document, "", use)) {
+      proof.add(page(file));
+      proof.writePng(0, 72, out);
+    }
+    BufferedImage image = ImageIO.read(new ByteArrayInputStream(out.toByteArray()));
+    int colour = Ink.RULING.colour().getRGB();
+    int[] pixels =
+        image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
+    return Arrays.stream(pixels).filter(p -> isNear(p, colour)).count();
+  }
+
+  @Test
+  void rulingsThatAreIgnoredAreNotMarked() throws Exception {
+    assertThat(rulingInk(RulingUse.IGNORE)).isLessThan(rulingInk(RulingUse.WEIGH));
+  }
+
   @Test
   void thePdfHoldsThePageAndTheMarksOnLayersOfTheirOwn() throws Exception {
     Path file = landings();
     DocumentTables document = new Extractor(PageSelection.ALL, "").extract(file);
     ByteArrayOutputStream out = new ByteArrayOutputStream();
-    try (Proof proof = new Proof(document, "")) {
+    try (Proof proof = new Proof(document, "", RulingUse.WEIGH)) {
       proof.add(page(file));
       proof.writePdf(out);
     }

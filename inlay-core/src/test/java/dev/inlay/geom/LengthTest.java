@@ -33,4 +33,18 @@ class LengthTest {
     assertThatThrownBy(() -> Unit.ofSign("ell")).hasMessageContaining("is no unit");
     assertThat(Length.parse("1.50in")).hasToString("1.5in");
   }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = ';',
+      value = {
+        "60mm,40mm; 40mm stands behind 60mm",
+        "40mm,40mm; 40mm stands behind 40mm",
+        "0,40; a gutter at 0pt lies beside the page",
+        "30%,100%; a gutter at 100% lies beside the page"
+      })
+  void guttersGoFromLeftToRightOnThePage(String text, String message) {
+    assertThatThrownBy(() -> Length.parseGutters(text)).hasMessageContaining(message);
+    assertThat(Length.parseGutters("1,40,99%")).hasSize(3);
+  }
 }
