@@ -165,7 +165,8 @@ final class RowCustoms {
     List<Piece> row = new ArrayList<>();
     for (int i = 0; i < roles.size(); i++) {
       List<Piece> pieces = lines.get(i).pieces();
-      if (roles.get(i) == LineRole.GOES_ON && pieces.size() > 1 && repeats(pieces, row)) {
+      boolean several = pieces.size() > 1 || !pieces.get(0).text().startsWith("(");
+      if (roles.get(i) == LineRole.GOES_ON && several && repeats(pieces, row)) {
         roles.set(i, LineRole.RECORD);
       }
       if (roles.get(i) != LineRole.GOES_ON) {

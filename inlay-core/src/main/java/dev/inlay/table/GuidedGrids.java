@@ -80,8 +80,7 @@ final class GuidedGrids {
       return new PageGrids(List.of(), List.of());
     }
     Box box = lines.stream().map(TextLine::box).reduce(Box::union).orElseThrow();
-    Box whole = guidance.textsMayCross() ? asWide(box, guidance.area().orElse(box)) : box;
-    Frame frame = new Frame(page.number(), whole, horizontals(), List.of());
+    Frame frame = new Frame(page.number(), box, horizontals(), List.of());
     if (!guidance.gutters().isEmpty()) {
       return new PageGrids(List.of(parted(frame)), List.of());
     }
@@ -112,7 +111,9 @@ final class GuidedGrids {
   private Grid parted(Frame frame) {
     List<TextLine> lines = upright(LineComposer.compose(index.within(frame.box())));
     if (guidance.textsMayCross()) {
-      OpenFrame open = GivenGutters.known(frame, lines, guidance.gutters());
+      Box wide = asWide(frame.box(), guidance.area().orElse(frame.box()));
+      Frame whole = new Frame(frame.page(), wide, frame.horizontals(), frame.verticals());
+      OpenFrame open = GivenGutters.known(whole, lines, guidance.gutters());
       return OpenGridBuilder.buildAsKnown(PageGrids.withRoles(open, page, measure));
     }
     GivenGutters given = GivenGutters.over(frame, lines, guidance.gutters());
