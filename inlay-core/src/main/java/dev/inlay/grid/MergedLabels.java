@@ -2,6 +2,7 @@ package dev.inlay.grid;
 
 import dev.inlay.find.Ruling;
 import dev.inlay.geom.Interval;
+import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -78,7 +79,7 @@ final class MergedLabels {
     }
   }
 
-  /** Whether the first column holds one text alone, in the middle of all rows. */
+  /** Whether the first column holds one text alone, words in the middle of all rows. */
   private boolean isLoneLabelInTheMiddle() {
     int at = -1;
     for (int r = 0; r < baselines.size(); r++) {
@@ -90,7 +91,10 @@ final class MergedLabels {
       }
     }
     double middle = (baselines.size() - 1) / 2.0;
-    return baselines.size() >= LEAST_ROWS && at > 0 && Math.abs(at - middle) <= 1;
+    return baselines.size() >= LEAST_ROWS
+        && at > 0
+        && Math.abs(at - middle) <= 1
+        && TextShape.of(at(at, 0).text()) == TextShape.WORDS;
   }
 
   /**

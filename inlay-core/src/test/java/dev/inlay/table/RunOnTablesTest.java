@@ -82,4 +82,22 @@ class RunOnTablesTest {
     assertThat(texts(table))
         .contains(List.of("None", "a 0", "40"), List.of("b 0", "50"), List.of("c 2", "62"));
   }
+
+  private static Table threeRows(String label) {
+    PageBuilder page = new PageBuilder().horizontal(104, 50, 430);
+    page.text("Quay", 150, 100).text("Days", 260, 100).text("Crowns", 400, 100);
+    String[] quays = {"North", "South", "Inner"};
+    for (int r = 0; r < quays.length; r++) {
+      page.text(quays[r], 150, 118 + 14 * r).text("1" + r, 260, 118 + 14 * r);
+      page.text("4" + r + ".50", 400, 118 + 14 * r);
+    }
+    return tables(page.text(label, 50, 132)).get(0);
+  }
+
+  @Test
+  void aWordAloneInTheMiddleOfTheFirstColumnBelongsToAllRowsAndADateDoesNot() {
+    assertThat(threeRows("Harbour").rows().get(1).cells().get(0).rowSpan()).isEqualTo(3);
+    assertThat(threeRows("03.03.2024").rows())
+        .allSatisfy(r -> assertThat(r.cells()).allMatch(c -> c.rowSpan() == 1));
+  }
 }
