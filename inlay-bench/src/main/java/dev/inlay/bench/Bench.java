@@ -6,14 +6,14 @@ import java.util.List;
 
 /**
  * Chooses what is measured: {@code accuracy FOLDER...}, {@code cases} against their expected
- * states, {@code train} and {@code train-tables} for the weights, or {@code speed} with options of
- * JMH.
+ * states, {@code train}, {@code train-headings} and {@code train-tables} for the weights, or {@code
+ * speed} with options of JMH.
  */
 public final class Bench {
 
   private static final String USE =
       "use: accuracy [-v] FOLDER...   or: cases [--record [--reason TEXT]] [FOLDER]"
-          + "   or: train WEIGHTS FOLDER...   or: train-tables WEIGHTS FOLDER..."
+          + "   or: train | train-headings | train-tables WEIGHTS FOLDER..."
           + "   or: speed [options of JMH, as -p folder=PATH]";
 
   private Bench() {}

@@ -2,6 +2,7 @@ package dev.inlay.table;
 
 import dev.inlay.find.Frame;
 import dev.inlay.find.GivenGutters;
+import dev.inlay.find.LineRole;
 import dev.inlay.find.OpenFrame;
 import dev.inlay.find.PageMeasure;
 import dev.inlay.find.Ruling;
@@ -90,6 +91,16 @@ final class GuidedGrids {
         : new PageGrids(List.of(), lines);
   }
 
+  /** One text above rows that go on with a table heads these, and no columns. */
+  private static OpenFrame goingOn(OpenFrame open) {
+    if (open.headerLines() != 1 || open.lines().get(0).isTabular()) {
+      return open;
+    }
+    List<LineRole> roles = new ArrayList<>(open.roles());
+    roles.set(0, LineRole.GROUP);
+    return open.withRoles(roles);
+  }
+
   /** Known columns are as wide as on the page before, whatever of them is filled. */
   private static Box asWide(Box box, Box area) {
     return new Box(
@@ -114,7 +125,7 @@ final class GuidedGrids {
       Box wide = asWide(frame.box(), guidance.area().orElse(frame.box()));
       Frame whole = new Frame(frame.page(), wide, frame.horizontals(), frame.verticals());
       OpenFrame open = GivenGutters.known(whole, lines, guidance.gutters());
-      return OpenGridBuilder.buildAsKnown(PageGrids.withRoles(open, page, measure));
+      return OpenGridBuilder.buildAsKnown(goingOn(PageGrids.withRoles(open, page, measure)));
     }
     GivenGutters given = GivenGutters.over(frame, lines, guidance.gutters());
     Grid grid = OpenGridBuilder.build(PageGrids.withRoles(given.frame(), page, measure));
