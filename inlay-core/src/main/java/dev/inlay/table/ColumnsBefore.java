@@ -1,0 +1,233 @@
+package dev.inlay.table;
+
+import dev.inlay.find.PieceLine;
+import dev.inlay.geom.Interval;
+import dev.inlay.page.Word;
+import dev.inlay.text.TextShape;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * The columns of a table on the page before, laid over the next page: where each begins and ends,
+ * and what its texts are.
+ */
+final class ColumnsBefore {
+
+  /** A column holds values where at least this share of its texts does. */
+  private static final double MOSTLY = 0.6;
+
+  /** Nearly all rows are this share. */
+  private static final double NEARLY_ALL = 0.85;
+
+  /** A word reaches over a boundary where it does by more than this, in type sizes. */
+  private static final double OVER = 0.1;
+
+  /** Values end at one place within this many type sizes. */
+  private static final double ENDS = 0.3;
+
+  private final PageTable before;
+  private final double shift;
+  private final double usualStep;
+  private final boolean endsWithSum;
+
+  /** Whether a column holds values. */
+  private final boolean[] values;
+
+  /** Where the texts of each column begin and end on the page before, in points. */
+  private final double[] textsFrom;
+
+  private final double[] textsTo;
+
+  /**
+   * Lays the columns.
+   *
+   * @param before the part on the page before
+   * @param shift how much further right they stand, in points
+   */
+  ColumnsBefore(PageTable before, double shift) {
+    this.before = before;
+    this.shift = shift;
+    usualStep = usualStep(before);
+    List<TableRow> rows = before.body();
+    RowKind last = rows.isEmpty() ? RowKind.BODY : rows.get(rows.size() - 1).kind();
+    endsWithSum = last == RowKind.SUBTOTAL || last == RowKind.TOTAL;
+    textsFrom = new double[before.columns()];
+    textsTo = new double[before.columns()];
+    Arrays.fill(textsFrom, Double.POSITIVE_INFINITY);
+    Arrays.fill(textsTo, Double.NEGATIVE_INFINITY);
+    values = new boolean[before.columns()];
+    for (int c = 0; c < values.length; c++) {
+      values[c] = LikeParts.valueShare(rows, c) > MOSTLY;
+    }
+    rows.forEach(this::noteTexts);
+  }
+
+  private void noteTexts(TableRow row) {
+    for (TableCell cell : row.cells()) {
+      if (cell.columnSpan() == 1 && !cell.text().isEmpty()) {
+        int c = cell.column();
+        textsFrom[c] = Math.min(textsFrom[c], cell.box().left());
+        textsTo[c] = Math.max(textsTo[c], cell.box().right());
+      }
+    }
+  }
+
+  /** From the first edge to the last, in points. */
+  Interval extent() {
+    List<Double> edges = before.columnEdges();
+    return new Interval(edges.get(0) + shift, edges.get(edges.size() - 1) + shift);
+  }
+
+  /** The median distance of the rows, in points. */
+  double usualStep() {
+    return usualStep;
+  }
+
+  /** The median distance of the rows on the page before, in points. */
+  private static double usualStep(PageTable before) {
+    double[] tops =
+        before.rows().stream()
+            .filter(r -> !r.cells().isEmpty())
+            .mapToDouble(r -> r.cells().stream().mapToDouble(c -> c.box().top()).min().orElse(0))
+            .toArray();
+    double[] steps = new double[Math.max(0, tops.length - 1)];
+    for (int i = 0; i < steps.length; i++) {
+      steps[i] = tops[i + 1] - tops[i];
+    }
+    Arrays.sort(steps);
+    return steps.length == 0 ? 0 : steps[steps.length / 2];
+  }
+
+  /** In each gutter of the page before, the middle of the white between these rows' texts. */
+  List<Double> gutters(List<PieceLine> rows) {
+    List<Double> gutters = new ArrayList<>();
+    for (int c = 0; c + 1 < before.columns(); c++) {
+      double at = before.columnEdges().get(c + 1) + shift;
+      double from = Double.NEGATIVE_INFINITY;
+      double to = Double.POSITIVE_INFINITY;
+      for (PieceLine row : rows) {
+        for (Word word : row.isTabular() ? row.words() : List.<Word>of()) {
+          boolean left = word.box().centreX() < at;
+          from = left ? Math.max(from, word.box().right()) : from;
+          to = left ? to : Math.min(to, word.box().left());
+        }
+      }
+      boolean free =
+          from < at && to > at || to - from > 0 && to - from < before.frame().box().width();
+      gutters.add(free && Double.isFinite(from + to) ? (from + to) / 2 : at);
+    }
+    return gutters;
+  }
+
+  /** Whether no word reaches into the texts of another column, and none beyond the table. */
+  boolean fit(PieceLine line) {
+    List<Double> edges = before.columnEdges();
+    double size = line.line().size();
+    boolean within =
+        line.box().left() > edges.get(0) + shift - size
+            && line.box().right() < edges.get(edges.size() - 1) + shift + size;
+    return within && (!line.isTabular() || line.words().stream().allMatch(w -> fits(w, size)));
+  }
+
+  private boolean fits(Word word, double size) {
+    int column = column(word.box().centreX());
+    double from = column == 0 ? Double.NEGATIVE_INFINITY : textsTo[column - 1];
+    double to = column + 1 == textsFrom.length ? Double.POSITIVE_INFINITY : textsFrom[column + 1];
+    return word.box().left() > from + shift - OVER * size
+        && word.box().right() < to + shift + OVER * size;
+  }
+
+  /** Whether a line has a text in the first column, if nearly all rows before have one. */
+  private boolean fillsFirstColumn(PieceLine line) {
+    int all = 0;
+    int filled = 0;
+    for (TableRow row : before.body()) {
+      all += row.cells().isEmpty() ? 0 : 1;
+      filled += row.textAt(0).isEmpty() ? 0 : 1;
+    }
+    double left = line.pieces().get(0).box().left() + OVER * line.line().size();
+    return filled < NEARLY_ALL * all || column(left) == 0;
+  }
+
+  private int column(double x) {
+    List<Double> edges = before.columnEdges();
+    int column = 0;
+    while (column < before.columns() - 1 && x > edges.get(column + 1) + shift) {
+      column++;
+    }
+    return column;
+  }
+
+  /**
+   * Whether a line is the label of a sum, not in the first column, and values that end exactly
+   * where those of their columns ended on the page before.
+   */
+  private boolean isSum(PieceLine line) {
+    List<Word> words = line.words();
+    int label = 0;
+    while (label < words.size() && !TextShape.of(words.get(label).text()).isValue()) {
+      label++;
+    }
+    if (label == 0 || label == words.size() || column(words.get(0).box().centreX()) == 0) {
+      return false;
+    }
+    if (!endsWithSum && !RowKinds.namesSum(words.get(0).text())) {
+      return false;
+    }
+    double size = line.line().size();
+    Set<Integer> ended = new HashSet<>();
+    Set<Integer> filled = new HashSet<>();
+    for (Word word : words.subList(label, words.size())) {
+      int column = column(word.box().centreX());
+      if (!values[column]) {
+        return false;
+      }
+      filled.add(column);
+      if (Math.abs(word.box().right() - textsTo[column] - shift) < ENDS * size) {
+        ended.add(column);
+      }
+    }
+    return ended.equals(filled);
+  }
+
+  /**
+   * Whether a line fills several columns as the rows before do: values stand where values stood.
+   *
+   * @param belowRows whether rows stand above it; then it may be a sum, its label before the value
+   */
+  boolean isRow(PieceLine line, boolean belowRows) {
+    if (isSum(line)) {
+      return true;
+    }
+    String[] texts = new String[values.length];
+    for (Word word : line.words()) {
+      int column = column(word.box().centreX());
+      texts[column] = texts[column] == null ? word.text() : texts[column] + " " + word.text();
+    }
+    int filled = 0;
+    int asBefore = 0;
+    int otherwise = 0;
+    int years = 0;
+    boolean anyValues = false;
+    for (int c = 0; c < texts.length; c++) {
+      anyValues |= values[c];
+      if (texts[c] == null) {
+        continue;
+      }
+      filled++;
+      TextShape shape = TextShape.of(texts[c]);
+      asBefore += values[c] && (shape.isValue() || shape == TextShape.CODE) ? 1 : 0;
+      otherwise += values[c] && shape == TextShape.WORDS ? 1 : 0;
+      years += values[c] && TextShape.isYear(texts[c]) ? 1 : 0;
+    }
+    // A first row with words where values stood, or with nothing but years, heads another table.
+    boolean values =
+        belowRows ? asBefore > 0 && asBefore >= otherwise : asBefore > years && otherwise == 0;
+    return filled > 1
+        && (belowRows || fillsFirstColumn(line))
+        && (anyValues ? values : 2 * filled > texts.length);
+  }
+}
