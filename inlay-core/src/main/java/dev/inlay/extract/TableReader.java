@@ -148,7 +148,7 @@ final class TableReader implements AutoCloseable {
     if (done.guidance().area().isPresent()) {
       return tables;
     }
-    Optional<PageTables> withRowsAtTop = stitcher.withRowsAtTop(tables, clear(done));
+    Optional<PageTables> withRowsAtTop = stitcher.withRowsAtTop(tables, () -> clear(done));
     if (withRowsAtTop.isPresent()) {
       return withRowsAtTop.get();
     }

@@ -5,8 +5,10 @@ import dev.inlay.page.TextLine;
 import dev.inlay.page.Word;
 import dev.inlay.text.TextShape;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
-import java.util.TreeSet;
+import java.util.Map;
+import java.util.TreeMap;
 
 /**
  * Parts lines that stand beside each other on baselines of their own: the rows of one table share
@@ -75,12 +77,20 @@ public final class UnevenSides {
     }
   }
 
+  /** Where lines begin, the leftmost for each point of the width: a bound on the work. */
+  private Collection<Double> places() {
+    Map<Long, Double> places = new TreeMap<>();
+    for (TextLine line : lines) {
+      double left = line.words().get(0).box().left();
+      places.merge((long) left, left, Math::min);
+    }
+    return places.values();
+  }
+
   /** The strip with most lines to its right that share no baseline with the left. */
   private Strip best() {
     Strip best = null;
-    TreeSet<Double> places = new TreeSet<>();
-    lines.forEach(l -> places.add(l.words().get(0).box().left()));
-    for (double x : places) {
+    for (double x : places()) {
       for (int from = 0; from < lines.size(); from++) {
         if (isFree(from, x)) {
           int to = from + 1;
@@ -99,8 +109,12 @@ public final class UnevenSides {
   /** Whether no word of a line reaches into the white before a place. */
   private boolean isFree(int line, double x) {
     double from = x - LEAST_WIDTH * lines.get(line).size();
-    return lines.get(line).words().stream()
-        .noneMatch(w -> w.box().left() < x && w.box().right() > from);
+    for (Word word : lines.get(line).words()) {
+      if (word.box().left() < x && word.box().right() > from) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** The strip before a place along some lines, where two blocks stand beside it; else null. */

@@ -10,6 +10,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /**
@@ -107,19 +108,19 @@ public final class Stitcher {
    * empty where there are none, or where they cut a table in two.
    *
    * @param tables those of the page as they were found
-   * @param page without its furniture
+   * @param clear gives the page without its furniture; asked for only where rows may go on
    */
-  public Optional<PageTables> withRowsAtTop(PageTables tables, Page page) {
-    if (open.isEmpty() || goesOnAtOnce(tables)) {
+  public Optional<PageTables> withRowsAtTop(PageTables tables, Supplier<Page> clear) {
+    PageTable before = open.isEmpty() ? null : open.get(open.size() - 1);
+    boolean follows = before != null && before.last() && tables.page() == before.frame().page() + 1;
+    if (!follows || goesOnAtOnce(tables)) {
       return Optional.empty();
     }
-    PageTable before = open.get(open.size() - 1);
-    return before.last() && tables.page() == before.frame().page() + 1
-        ? RowsAtTop.of(open.get(0), before, page)
-            .filter(found -> partsNone(found.rows(), tables) && !haveHeader(found.rows(), tables))
-            .map(found -> PageTables.withRowsAtTop(page, found))
-            .flatMap(this::goingOn)
-        : Optional.empty();
+    Page page = clear.get();
+    return RowsAtTop.of(open.get(0), before, page)
+        .filter(found -> partsNone(found.rows(), tables) && !haveHeader(found.rows(), tables))
+        .map(found -> PageTables.withRowsAtTop(page, found))
+        .flatMap(this::goingOn);
   }
 
   /** Whether the first table of a page goes on with the last one. */

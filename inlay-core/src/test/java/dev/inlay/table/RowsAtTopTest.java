@@ -45,7 +45,7 @@ class RowsAtTopTest {
     for (PageBuilder builder : builders) {
       Page page = builder.build();
       PageTables tables = PageTables.of(page);
-      PageTables read = stitcher.withRowsAtTop(tables, page).orElse(tables);
+      PageTables read = stitcher.withRowsAtTop(tables, () -> page).orElse(tables);
       assertThat(read.ledger().balances()).isTrue();
       stitcher.add(read);
     }
