@@ -147,4 +147,52 @@ class OpenGridTest {
       }
     }
   }
+
+  /** A bill: numbers and articles at the left, prices and amounts set to the right. */
+  private static Grid bill(String label, double right, String amount) {
+    PageBuilder page = new PageBuilder().bold();
+    page.text("No.", 50, 86).text("Article", 90, 86).text("Price", 170, 86);
+    page.text("Amount", 240, 86).plain();
+    String[] articles = {"Rope", "Lamp oil", "Shackles", "Flares"};
+    for (int r = 0; r < articles.length; r++) {
+      double y = 100 + 14 * r;
+      page.text("1" + r, 50, y).text(articles[r], 90, y);
+      page.text("4" + r + ".50", 170, y).text("31" + r + ".00", 240, y);
+    }
+    page.text(label, right - 5 * label.length(), 156);
+    return grid(page.text(amount, 270 - 5 * amount.length(), 156));
+  }
+
+  private static Cell label(Grid grid) {
+    return grid.rows().get(5).get(0);
+  }
+
+  @Test
+  void aLabelSetAgainstItsSumReachesOverTheColumnsBefore() {
+    Cell label = label(bill("Net total", 195, "1246.00"));
+    assertThat(label.column()).isZero();
+    assertThat(label.columnSpan()).isEqualTo(3);
+  }
+
+  @Test
+  void aLabelWithARateIsOneToo() {
+    assertThat(label(bill("VAT 20 %", 195, "249.20")).columnSpan()).isEqualTo(3);
+  }
+
+  @Test
+  void aLabelThatBeginsWhereItsColumnBeginsStaysThere() {
+    Cell label = label(bill("Total", 90 + 25, "1246.00"));
+    assertThat(label.column()).isEqualTo(1);
+    assertThat(label.columnSpan()).isEqualTo(1);
+  }
+
+  @Test
+  void oneTextOverAGutterAtOrdinarySpacesIsOneCell() {
+    PageBuilder page = line(new PageBuilder().bold(), 86, "Vessel", "Home", "Boxed", "Bulk");
+    body(page.plain(), 100);
+    body(page.text("Vessels that lie at the outer quay", 50, 156), 170);
+    Grid grid = grid(page);
+    assertThat(row(grid, 5)).containsExactly("Vessels that lie at the outer quay");
+    assertThat(grid.rows().get(5).get(0).columnSpan()).isEqualTo(4);
+  }
 }

@@ -87,4 +87,33 @@ class RuledCellsTest {
     assertThat(table.headerRows()).isEqualTo(1);
     assertThat(table.bodyRows()).hasSize(5);
   }
+
+  @Test
+  void oneBoxAroundAllRowsHoldsAsManyRowsAsLinesOfFigures() {
+    PageBuilder page = new PageBuilder().lattice(50, 100, 100, 20, 1, 4);
+    for (int c = 0; c <= 4; c++) {
+      page.vertical(50 + 100 * c, 120, 220);
+    }
+    page.horizontal(220, 50, 450);
+    page.bold().cells(50, 100, 100, 20, 4, "Harbour", "Vessel", "Boxed", "Bulk").plain();
+    for (int r = 1; r < 6; r++) {
+      String harbour = r == 1 || r == 4 ? "Oyle " + r : "";
+      page.cells(
+          50, 100 + 20 * r, 100, 20, 4, harbour, "Skua " + r, "1" + r + ".5", "2" + r + ".25");
+    }
+    Table table = one(page);
+    assertThat(table.bodyRows()).hasSize(5);
+    assertThat(row(table, 3)).containsExactly("Skua 3", "13.5", "23.25");
+  }
+
+  @Test
+  void wideWhiteLineByLineInOneCellShowsRows() {
+    PageBuilder page = new PageBuilder().lattice(50, 100, 100, 20, 1, 4);
+    page.vertical(50, 120, 220).vertical(450, 120, 220).horizontal(220, 50, 450);
+    page.bold().cells(50, 100, 100, 20, 4, "Vessel", "Home", "Boxed", "Bulk").plain();
+    for (int r = 1; r < 6; r++) {
+      page.cells(50, 100 + 20 * r, 100, 20, 4, "Skua " + r, "Oyle", "1" + r + ".5", r + ".25");
+    }
+    assertThat(one(page).bodyRows()).hasSize(5);
+  }
 }
