@@ -4,7 +4,6 @@ import dev.inlay.find.Frame;
 import dev.inlay.find.LineRole;
 import dev.inlay.find.OpenFrame;
 import dev.inlay.find.Piece;
-import dev.inlay.find.PieceLine;
 import dev.inlay.find.Ruling;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
@@ -12,7 +11,6 @@ import dev.inlay.grid.LineCells.Part;
 import dev.inlay.page.Fill;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.Word;
-import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -29,9 +27,6 @@ public final class OpenGridBuilder {
 
   /** Where the header's lines are less probably what they are read as, it is doubtful. */
   private static final double LEAST_HEADER_CERTAINTY = 0.6;
-
-  /** In a table of at least this many columns a line with two texts may head rows. */
-  private static final int LEAST_PARTS = 4;
 
   private final OpenFrame open;
   private final List<LineCells> lines = new ArrayList<>();
@@ -83,7 +78,12 @@ public final class OpenGridBuilder {
   }
 
   private OptionalInt needless() {
-    OptionalInt needless = strayHeading();
+    int header = open.given() || !open.turnedHeadings().isEmpty() ? 0 : headerLines();
+    OptionalInt needless =
+        header == 0
+            ? OptionalInt.empty()
+            : StrayHeading.gutter(
+                lines.subList(0, header), lines.subList(header, lines.size()), columns.size());
     return needless.isPresent() || open.given() ? needless : needlessGutter();
   }
 
@@ -111,41 +111,6 @@ public final class OpenGridBuilder {
         columns,
         textStretches(header),
         drawn);
-  }
-
-  /**
-   * The gutter between a column that has but a heading and one beside it that has none: a heading
-   * that stands clear of the texts below it, as a wide one over short figures.
-   */
-  private OptionalInt strayHeading() {
-    int header = open.given() || !open.turnedHeadings().isEmpty() ? 0 : headerLines();
-    if (header == 0) {
-      return OptionalInt.empty();
-    }
-    int[] heads = texts(lines.subList(0, header), true);
-    // a wide figure may reach over the gutter beside its column
-    int[] below = texts(lines.subList(header, lines.size()), false);
-    for (int c = 0; c + 1 < columns.size(); c++) {
-      boolean leftHeads = heads[c] > 0 && below[c] == 0 && heads[c + 1] == 0 && below[c + 1] > 1;
-      boolean rightHeads = heads[c + 1] > 0 && below[c + 1] == 0 && heads[c] == 0 && below[c] > 1;
-      if (leftHeads || rightHeads) {
-        return OptionalInt.of(c);
-      }
-    }
-    return OptionalInt.empty();
-  }
-
-  /** How many texts of some lines each column has, with those over several columns or without. */
-  private int[] texts(List<LineCells> some, boolean spanning) {
-    int[] texts = new int[columns.size()];
-    for (LineCells line : some) {
-      for (Part part : line.parts()) {
-        for (int c = part.first(); c <= part.last() && (spanning || !part.spans()); c++) {
-          texts[c]++;
-        }
-      }
-    }
-    return texts;
   }
 
   /** How many lines at the top are header; beside turned headings stand those that are upright. */
@@ -211,46 +176,12 @@ public final class OpenGridBuilder {
   }
 
   private void addRow(List<LineCells> joined, LineRole role) {
-    if (isHeading(role) || isCodeAndName(joined) || isLastWords(joined) || isOneText(joined)) {
+    boolean last = joined.get(0) == lines.get(lines.size() - 1);
+    if (isHeading(role) || WholeRow.is(joined, last, columns.size())) {
       addWholeRow(joined);
     } else {
       addRow(joined);
     }
-  }
-
-  /** Whether a row is one text at the left below all others: a note. */
-  private boolean isLastWords(List<LineCells> joined) {
-    LineCells only = joined.get(0);
-    return joined.size() == 1
-        && only == lines.get(lines.size() - 1)
-        && only.parts().size() == 1
-        && only.parts().get(0).first() == 0
-        && columns.size() > 2;
-  }
-
-  /** Whether a row is one text that goes on over gutters at ordinary spaces, and no quantity. */
-  private boolean isOneText(List<LineCells> joined) {
-    PieceLine line = joined.get(0).line();
-    List<Part> parts = joined.get(0).parts();
-    String last = line.words().get(line.words().size() - 1).text();
-    return joined.size() == 1
-        && !line.isTabular()
-        && parts.get(0).first() == 0
-        && parts.get(parts.size() - 1).last() > 0
-        && columns.size() > 2
-        && !TextShape.of(last).isValue();
-  }
-
-  /** Whether a row is a code and a name that keeps to no column, where rows have far more texts. */
-  private boolean isCodeAndName(List<LineCells> joined) {
-    List<Part> parts = joined.get(0).parts();
-    return joined.size() == 1
-        && parts.size() == 2
-        && parts.get(0).first() == 0
-        && parts.get(1).spans()
-        && columns.size() >= LEAST_PARTS
-        && parts.get(1).text().codePoints().anyMatch(Character::isLetter)
-        && !TextShape.of(parts.get(1).text()).isQuantity();
   }
 
   /** Adds a row of one cell over all columns. */
