@@ -3,6 +3,7 @@ package dev.inlay.find;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.TextLine;
 import dev.inlay.page.Word;
+import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -152,7 +153,24 @@ public final class SideBySide {
         return false;
       }
     }
-    return most - fewest >= LEAST_MORE_LINES && headings.size() == sides.size();
+    return most - fewest >= LEAST_MORE_LINES
+        && headings.size() == sides.size()
+        && sides.stream().noneMatch(s -> endsWithLabels(s, fewest));
+  }
+
+  /**
+   * Whether a side begins its lines with values, but those beyond the others' with words: these are
+   * labels of sums, and both sides one table.
+   */
+  private static boolean endsWithLabels(List<TextLine> side, int fewest) {
+    int values = 0;
+    boolean labels = side.size() > fewest;
+    for (int i = 1; i < side.size(); i++) {
+      boolean value = TextShape.of(side.get(i).words().get(0).text()).isValue();
+      values += i < fewest && value ? 1 : 0;
+      labels &= i < fewest || !value;
+    }
+    return labels && 2 * values > fewest;
   }
 
   /** Whether every line has several texts, and no line is left out between two others. */

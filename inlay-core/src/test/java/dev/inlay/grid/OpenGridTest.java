@@ -175,6 +175,18 @@ class OpenGridTest {
   }
 
   @Test
+  void sumsBelowTheRightHalfAloneMakeNoTableOfIt() {
+    PageBuilder page = new PageBuilder().bold().text("No.", 50, 86).text("Article", 90, 86);
+    page.text("Price", 225, 86).text("Amount", 300, 86).plain();
+    for (int r = 0; r < 4; r++) {
+      page.text("1" + r, 50, 100 + 14 * r).text("Shackles", 90, 100 + 14 * r);
+      page.text("4" + r + ".50", 225, 100 + 14 * r).text("31" + r + ".00", 300, 100 + 14 * r);
+    }
+    Grid grid = grid(page.text("Net total", 205, 156).text("1246.00", 295, 156));
+    assertThat(grid.columns()).isEqualTo(4);
+  }
+
+  @Test
   void aLabelWithARateIsOneToo() {
     assertThat(label(bill("VAT 20 %", 195, "249.20")).columnSpan()).isEqualTo(3);
   }
