@@ -6,6 +6,7 @@ import dev.inlay.page.TextLine;
 import dev.inlay.page.Word;
 import dev.inlay.text.TextShape;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -31,6 +32,9 @@ public record PieceLine(TextLine line, List<Word> words, List<Piece> pieces, boo
   /** What an item of a list begins with: a sign, or a letter or number with a point or bracket. */
   private static final Pattern BULLET =
       Pattern.compile("[•‣▪●◦–—\\-*·]|\\(?\\p{Alnum}{1,3}[.)]|\\[\\d+\\]");
+
+  /** Running text has at least this many words in a line. */
+  private static final int WORDS_IN_PROSE = 7;
 
   private static final int LEAST_SPACED_DOTS = 3;
 
@@ -97,9 +101,24 @@ public record PieceLine(TextLine line, List<Word> words, List<Piece> pieces, boo
     return pieces.get(0).box().union(pieces.get(pieces.size() - 1).box());
   }
 
+  /** The median step from one baseline to the next, in points; 0 for fewer than two lines. */
+  public static double medianStep(List<PieceLine> lines) {
+    double[] steps = new double[Math.max(0, lines.size() - 1)];
+    for (int i = 0; i < steps.length; i++) {
+      steps[i] = lines.get(i + 1).line().baseline() - lines.get(i).line().baseline();
+    }
+    Arrays.sort(steps);
+    return steps.length == 0 ? 0 : steps[steps.length / 2];
+  }
+
   /** Whether several pieces stand in it. */
   public boolean isTabular() {
     return pieces.size() > 1;
+  }
+
+  /** Whether it is a line of running text: one piece of many words. */
+  public boolean isProse() {
+    return !isTabular() && words.size() >= WORDS_IN_PROSE;
   }
 
   /** Whether a quantity stands in it. */

@@ -39,6 +39,19 @@ public record Cell(
   public static Cell ofGlyphs(
       int row, int column, int rowSpan, int columnSpan, Box box, List<Glyph> glyphs, int shade) {
     CellText text = CellText.ofGlyphs(glyphs);
+    return ofText(row, column, rowSpan, columnSpan, box, text, glyphs, shade);
+  }
+
+  /** A cell whose text is composed already. */
+  static Cell ofText(
+      int row,
+      int column,
+      int rowSpan,
+      int columnSpan,
+      Box box,
+      CellText text,
+      List<Glyph> glyphs,
+      int shade) {
     return new Cell(
         row,
         column,

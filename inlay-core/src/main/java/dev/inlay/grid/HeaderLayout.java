@@ -38,6 +38,11 @@ public record HeaderLayout(
 
   /** The column at a place, from 0. */
   int columnAt(double x) {
+    return columnAt(columns, x);
+  }
+
+  /** The one of some columns, from left to right, at a place, from 0. */
+  static int columnAt(List<Interval> columns, double x) {
     int column = 0;
     while (column < columns.size() - 1 && x > columns.get(column).to()) {
       column++;

@@ -76,11 +76,7 @@ final class HeadingColumns {
 
   /** The column at a place. */
   int at(double x) {
-    int column = 0;
-    while (column < bounds.size() - 1 && x > bounds.get(column).to()) {
-      column++;
-    }
-    return column;
+    return HeaderLayout.columnAt(bounds, x);
   }
 
   boolean isHeaded(int column) {

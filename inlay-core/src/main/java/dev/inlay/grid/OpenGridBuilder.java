@@ -31,6 +31,7 @@ public final class OpenGridBuilder {
   private final OpenFrame open;
   private final List<LineCells> lines = new ArrayList<>();
   private final SumLabels sumLabels;
+  private HeaderCells headerCells;
   private SpanningTexts spanningTexts;
   private final List<Interval> columns = new ArrayList<>();
   private final List<List<Cell>> rows = new ArrayList<>();
@@ -92,14 +93,18 @@ public final class OpenGridBuilder {
     if (header == lines.size()) {
       return OptionalInt.empty();
     }
-    List<HeaderCells.Head> heads = headerCells(header).heads();
+    List<HeaderCells.Head> heads = headerCells().heads();
     boolean[] headed = NeedlessGutter.headed(heads, columns.size());
     double[] gaps = NeedlessGutter.gaps(heads, columns.size());
     return new NeedlessGutter(lines.subList(header, lines.size()), columns, headed, gaps).find();
   }
 
-  private HeaderCells headerCells(int header) {
-    return new HeaderCells(layout(header));
+  /** The headings of the frame, placed when they are first asked for. */
+  private HeaderCells headerCells() {
+    if (headerCells == null) {
+      headerCells = new HeaderCells(layout(headerLines()));
+    }
+    return headerCells;
   }
 
   private HeaderLayout layout(int header) {
@@ -126,7 +131,7 @@ public final class OpenGridBuilder {
     Box box = open.frame().box();
     rowEdges.add(box.top());
     List<LineCells> headerLines = lines.subList(0, header);
-    HeaderCells heads = headerCells(header);
+    HeaderCells heads = headerCells();
     int headerRows = heads.levels();
     addHeader(heads, headerRows, headerLines);
     addRows(header);
@@ -307,23 +312,15 @@ public final class OpenGridBuilder {
   private static Cell cell(int row, int column, int columnSpan, int rowSpan, List<Word> words) {
     List<Glyph> glyphs = new ArrayList<>();
     words.forEach(w -> glyphs.addAll(w.glyphs()));
-    boolean bold = true;
-    for (Glyph glyph : glyphs) {
-      bold &= glyph.face().bold();
-    }
-    Box box = Piece.around(words);
-    CellText text = CellText.ofWords(words);
-    return new Cell(
+    return Cell.ofText(
         row,
         column,
         rowSpan,
         columnSpan,
-        box,
-        text.joined(),
-        text.lineCount(),
-        bold,
-        Fill.WHITE,
-        glyphs);
+        Piece.around(words),
+        CellText.ofWords(words),
+        glyphs,
+        Fill.WHITE);
   }
 
   private void warnIfUnknown() {

@@ -3,7 +3,6 @@ package dev.inlay.score;
 import dev.inlay.find.PieceLine;
 import dev.inlay.text.TextShape;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -45,16 +44,7 @@ public final class LineSigns {
     double left = zone.lines().stream().mapToDouble(l -> l.box().left()).min().orElse(0);
     double right = zone.lines().stream().mapToDouble(l -> l.box().right()).max().orElse(0);
     zoneWidth = right - left;
-    usualStep = usualStep();
-  }
-
-  private double usualStep() {
-    double[] steps = new double[Math.max(0, zone.lines().size() - 1)];
-    for (int i = 1; i <= steps.length; i++) {
-      steps[i - 1] = step(i);
-    }
-    Arrays.sort(steps);
-    return steps.length == 0 ? 0 : steps[steps.length / 2];
+    usualStep = PieceLine.medianStep(zone.lines());
   }
 
   private double step(int i) {

@@ -11,9 +11,6 @@ import java.util.regex.Pattern;
 /** What one line says, as far as its role shows in its words alone. */
 final class LineText {
 
-  /** Running text has at least this many words in a line. */
-  private static final int WORDS_IN_PROSE = 7;
-
   private static final Pattern CAPTION =
       Pattern.compile(
           "(?iu)(table|tab\\.|tabelle|tableau|tabla|tabela|taulukko|πίνακας|таблица|表|figure|fig\\.|"
@@ -68,7 +65,7 @@ final class LineText {
     signs.add("no values", values == 0);
     signs.add("values behind the first", pieces > 1 && values >= pieces - 1);
     signs.add("first is words", shapes.get(0) == TextShape.WORDS);
-    signs.add("prose", pieces == 1 && words >= WORDS_IN_PROSE);
+    signs.add("prose", line.isProse());
     signs.add("prose of the zone's width", prose(zoneWidth));
     signs.add("share of units", share(TextShape.UNIT));
     signs.add("share of years", years());
@@ -77,8 +74,7 @@ final class LineText {
   }
 
   private double prose(double zoneWidth) {
-    boolean prose = shapes.size() == 1 && line.words().size() >= WORDS_IN_PROSE;
-    return prose ? line.box().width() / Math.max(1, zoneWidth) : 0;
+    return line.isProse() ? line.box().width() / Math.max(1, zoneWidth) : 0;
   }
 
   private void addEnds(Signs signs) {

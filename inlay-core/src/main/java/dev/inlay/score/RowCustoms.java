@@ -5,7 +5,6 @@ import dev.inlay.find.Piece;
 import dev.inlay.find.PieceLine;
 import dev.inlay.text.TextShape;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -81,7 +80,7 @@ final class RowCustoms {
       boolean begins = roles.get(i - 1) == LineRole.OUTSIDE;
       from = begins ? i : from;
       if (ends && !begins) {
-        double far = FAR_BELOW * medianStep(from, i);
+        double far = FAR_BELOW * PieceLine.medianStep(lines.subList(from, i));
         int last = i - 1;
         while (last > from && roles.get(last) == LineRole.GOES_ON && step(last) <= far) {
           last--;
@@ -97,15 +96,6 @@ final class RowCustoms {
 
   private double step(int line) {
     return lines.get(line).line().baseline() - lines.get(line - 1).line().baseline();
-  }
-
-  private double medianStep(int from, int to) {
-    double[] steps = new double[to - from - 1];
-    for (int i = 0; i < steps.length; i++) {
-      steps[i] = step(from + 1 + i);
-    }
-    Arrays.sort(steps);
-    return steps.length == 0 ? 0 : steps[steps.length / 2];
   }
 
   private void takeInSingleLines() {

@@ -22,7 +22,7 @@ final class HiddenCells {
 
   private HiddenCells() {}
 
-  /** Whether so many lines in cells hold wide white that rulings do not part all columns. */
+  /** Whether rulings do not part all columns: too many lines in the cells hold wide white. */
   static boolean in(Grid grid) {
     int cells = 0;
     int wide = 0;

@@ -117,10 +117,7 @@ final class LikeParts {
     }
     Map<String, Integer> old = words(first.header());
     Map<String, Integer> now = words(part.header());
-    int common = 0;
-    for (Map.Entry<String, Integer> word : old.entrySet()) {
-      common += Math.min(word.getValue(), now.getOrDefault(word.getKey(), 0));
-    }
+    int common = common(old, now);
     int most = Math.max(sum(old), sum(now));
     return most > 0 && most - common <= REWORDED_SHARE * most;
   }
@@ -141,10 +138,7 @@ final class LikeParts {
     long values = lowest.stream().filter(t -> TextShape.of(t).isValue()).count();
     Map<String, Integer> old = words(first.header());
     Map<String, Integer> now = words(part.header());
-    int common = 0;
-    for (Map.Entry<String, Integer> word : now.entrySet()) {
-      common += Math.min(word.getValue(), old.getOrDefault(word.getKey(), 0));
-    }
+    int common = common(old, now);
     boolean whole = 2 * lowest.size() >= part.columns();
     return whole
         && (part.headerRows() > 1 || values <= MOSTLY * lowest.size())
@@ -163,6 +157,12 @@ final class LikeParts {
       }
     }
     return words;
+  }
+
+  private static int common(Map<String, Integer> some, Map<String, Integer> others) {
+    return some.entrySet().stream()
+        .mapToInt(e -> Math.min(e.getValue(), others.getOrDefault(e.getKey(), 0)))
+        .sum();
   }
 
   private static int sum(Map<String, Integer> counts) {

@@ -99,7 +99,7 @@ public final class PageTables {
     return LineComposer.compose(page.glyphs().stream().filter(g -> !inside.contains(g)).toList());
   }
 
-  /** Tables from top to bottom, the first and the last of them told so. */
+  /** Tables from top to bottom, the first and the last of them marked so. */
   private static List<PageTable> inOrder(List<PageTable> tables) {
     tables.sort(
         Comparator.comparingDouble((PageTable t) -> t.frame().box().top())
@@ -112,14 +112,14 @@ public final class PageTables {
   }
 
   /**
-   * The same tables, some lines outside them told to be furniture: what changes with the page, or
+   * The same tables, some lines outside them known to be furniture: what changes with the page, or
    * stands on a later one, names no table.
    */
   public PageTables withFurniture(List<TextLine> lines) {
-    int told = 0;
+    int printed = 0;
     List<String> changing = new ArrayList<>();
     for (TextLine line : lines) {
-      told +=
+      printed +=
           (int)
               line.words().stream()
                   .mapToLong(w -> w.glyphs().stream().filter(this::isText).count())
@@ -143,7 +143,7 @@ public final class PageTables {
                         ? t.withoutTitle()
                         : t)
             .toList();
-    return new PageTables(page, named, ledger.withFurniture(told), marks);
+    return new PageTables(page, named, ledger.withFurniture(printed), marks);
   }
 
   private boolean isText(Glyph glyph) {

@@ -17,10 +17,9 @@ public final class PageZones {
 
   /** The lines of a page, column by column; then those of each box, then of each ruled table. */
   public static List<Zone> of(Page page) {
-    Page drawn = CharacterBoxes.redraw(page).page();
-    Page rest = SidewaysTables.without(drawn, SidewaysTables.find(drawn));
+    Page rest = upright(page);
     GlyphIndex index = new GlyphIndex(rest);
-    PageParts parts = PageParts.of(rest, index, PageMeasure.of(rest), RulingUse.WEIGH);
+    PageParts parts = parts(rest, index);
     List<Zone> zones = new ArrayList<>(parts.columns());
     zones.addAll(parts.boxes());
     parts.ruled().forEach(g -> RuledRows.zone(g, index, parts.drawn()).ifPresent(zones::add));
@@ -29,14 +28,22 @@ public final class PageZones {
 
   /** The frames of the open and part-ruled tables of a page. */
   public static List<OpenFrame> frames(Page page) {
-    Page drawn = CharacterBoxes.redraw(page).page();
-    Page rest = SidewaysTables.without(drawn, SidewaysTables.find(drawn));
-    PageParts parts =
-        PageParts.of(rest, new GlyphIndex(rest), PageMeasure.of(rest), RulingUse.WEIGH);
+    Page rest = upright(page);
+    PageParts parts = parts(rest, new GlyphIndex(rest));
     List<OpenFrame> frames = new ArrayList<>(parts.inBoxes());
     for (Zone zone : parts.columns()) {
       frames.addAll(RoleRegions.of(page.number(), zone, parts.turned()));
     }
     return frames;
+  }
+
+  /** The page without what lies sideways, boxes of characters drawn. */
+  private static Page upright(Page page) {
+    Page drawn = CharacterBoxes.redraw(page).page();
+    return SidewaysTables.without(drawn, SidewaysTables.find(drawn));
+  }
+
+  private static PageParts parts(Page page, GlyphIndex index) {
+    return PageParts.of(page, index, PageMeasure.of(page), RulingUse.WEIGH);
   }
 }

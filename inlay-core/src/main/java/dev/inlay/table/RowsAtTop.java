@@ -26,9 +26,6 @@ final class RowsAtTop {
   /** What wraps below a row stands at most this many type sizes below it. */
   private static final double WRAPPED_STEP = 1.45;
 
-  /** Running text has at least this many words in a line. */
-  private static final int WORDS_IN_PROSE = 7;
-
   /** Running heads and titles above the rows have at most this many lines. */
   private static final int MOST_HEADS = 3;
 
@@ -182,7 +179,7 @@ final class RowsAtTop {
   }
 
   private static boolean isTitleOrProse(PieceLine line) {
-    return TitleFinder.isLabelled(line.line().text()) || line.words().size() >= WORDS_IN_PROSE;
+    return TitleFinder.isLabelled(line.line().text()) || line.isProse();
   }
 
   private double baseline(int line) {
