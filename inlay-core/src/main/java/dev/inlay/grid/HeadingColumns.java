@@ -17,6 +17,7 @@ final class HeadingColumns {
   private final List<Interval> texts;
   private final Below[] below;
   private final boolean[] headedElsewhere;
+  private final boolean[] headedByTurned;
 
   /**
    * The lowest line of headings over a column that is placed so far.
@@ -43,6 +44,7 @@ final class HeadingColumns {
     this.texts = texts;
     below = new Below[bounds.size()];
     headedElsewhere = new boolean[bounds.size()];
+    headedByTurned = new boolean[bounds.size()];
   }
 
   int count() {
@@ -79,8 +81,9 @@ final class HeadingColumns {
     return HeaderLayout.columnAt(bounds, x);
   }
 
+  /** Whether a heading stands over a column, be it upright or turned. */
   boolean isHeaded(int column) {
-    return below[column] != null;
+    return below[column] != null || headedByTurned[column];
   }
 
   /** The spanner that some columns are part of, and not the whole; null where there is none. */
@@ -99,6 +102,11 @@ final class HeadingColumns {
   /** Notes that some line of the header has a text over a place. */
   void noteTextAt(double x) {
     headedElsewhere[at(x)] = true;
+  }
+
+  /** Notes that a heading turned by a quarter stands over a place. */
+  void noteTurnedAt(double x) {
+    headedByTurned[at(x)] = true;
   }
 
   /** Adds a heading of a line over its columns. */

@@ -65,6 +65,7 @@ public final class HeadingLine {
     for (PieceLine any : layout.lines()) {
       any.pieces().forEach(p -> columns.noteTextAt(p.box().centreX()));
     }
+    layout.turned().forEach(t -> columns.noteTurnedAt(t.box().centreX()));
     for (int i = below.size() - 1; i >= 0; i--) {
       PieceLine at = layout.lines().get(number + 1 + i);
       below.get(i).forEach(h -> columns.add(h, at));

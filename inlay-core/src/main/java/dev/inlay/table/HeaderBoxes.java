@@ -17,7 +17,7 @@ import java.util.OptionalInt;
 final class HeaderBoxes {
 
   /** More boxed rows are a table of their own. */
-  private static final int MOST_HEADER_ROWS = 3;
+  static final int MOST_HEADER_ROWS = 3;
 
   /** The rows begin at most this far below the boxes, in type sizes. */
   private static final double NEAR = 1.2;

@@ -20,6 +20,7 @@ import java.util.function.UnaryOperator;
  * @param warnings reasons to look at it
  * @param first whether no other table stands above it on the page
  * @param last whether no other table stands below it on the page
+ * @param nextColumn whether it goes on, in the next column of the page, with the table before it
  */
 record PageTable(
     TableFrame frame,
@@ -30,7 +31,8 @@ record PageTable(
     List<TableRow> rows,
     List<Warning> warnings,
     boolean first,
-    boolean last) {
+    boolean last,
+    boolean nextColumn) {
 
   PageTable {
     notes = List.copyOf(notes);
@@ -42,13 +44,28 @@ record PageTable(
   /** The same table, told whether others stand above or below it on the page. */
   PageTable placed(boolean isFirst, boolean isLast) {
     return new PageTable(
-        frame, title, notes, columnEdges, headerRows, rows, warnings, isFirst, isLast);
+        frame, title, notes, columnEdges, headerRows, rows, warnings, isFirst, isLast, nextColumn);
+  }
+
+  /** The same table, told to go on with the table before it in the next column of the page. */
+  PageTable inNextColumn() {
+    return new PageTable(
+        frame, title, notes, columnEdges, headerRows, rows, warnings, first, last, true);
   }
 
   /** The same table without a caption. */
   PageTable withoutTitle() {
     return new PageTable(
-        frame, Optional.empty(), notes, columnEdges, headerRows, rows, warnings, first, last);
+        frame,
+        Optional.empty(),
+        notes,
+        columnEdges,
+        headerRows,
+        rows,
+        warnings,
+        first,
+        last,
+        nextColumn);
   }
 
   /** The same table, its header read as rows: one text alone heads those below it. */
@@ -65,7 +82,8 @@ record PageTable(
         all.add(header ? new TableRow(RowKind.BODY, row.page(), row.cells()) : row);
       }
     }
-    return new PageTable(frame, title, notes, columnEdges, 0, all, warnings, first, last);
+    return new PageTable(
+        frame, title, notes, columnEdges, 0, all, warnings, first, last, nextColumn);
   }
 
   /** The same table with its frame and cells at other places. */
@@ -81,7 +99,7 @@ record PageTable(
       moved.add(new TableRow(row.kind(), row.page(), cells));
     }
     return new PageTable(
-        there, title, notes, columnEdges, headerRows, moved, warnings, first, last);
+        there, title, notes, columnEdges, headerRows, moved, warnings, first, last, nextColumn);
   }
 
   /** Whether nothing but its place tells its header. */

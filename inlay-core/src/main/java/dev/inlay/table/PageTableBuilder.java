@@ -54,7 +54,16 @@ final class PageTableBuilder {
             grid.rowEdges(),
             grid.certainty());
     return new PageTable(
-        frame, title, notes, grid.columnEdges(), header.rows(), rows, warnings, false, false);
+        frame,
+        title,
+        notes,
+        grid.columnEdges(),
+        header.rows(),
+        rows,
+        warnings,
+        false,
+        false,
+        false);
   }
 
   private static TableCell cell(Cell cell) {

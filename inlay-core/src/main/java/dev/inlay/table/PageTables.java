@@ -85,7 +85,8 @@ public final class PageTables {
     int beyond = area == page ? 0 : printed(page) - printed(area);
     Set<Glyph> marks = Collections.newSetFromMap(new IdentityHashMap<>());
     marks.addAll(boxes.marks());
-    return new PageTables(page.number(), inOrder(tables), ledger.withOutside(beyond), marks);
+    return new PageTables(
+        page.number(), inOrder(tables, around, typeSize), ledger.withOutside(beyond), marks);
   }
 
   private static int printed(Page page) {
@@ -99,11 +100,16 @@ public final class PageTables {
     return LineComposer.compose(page.glyphs().stream().filter(g -> !inside.contains(g)).toList());
   }
 
-  /** Tables from top to bottom, the first and the last of them marked so. */
-  private static List<PageTable> inOrder(List<PageTable> tables) {
+  /** Tables in reading order, the first and the last of them marked so. */
+  private static List<PageTable> inOrder(
+      List<PageTable> tables, List<TextLine> around, double typeSize) {
     tables.sort(
         Comparator.comparingDouble((PageTable t) -> t.frame().box().top())
             .thenComparingDouble(t -> t.frame().box().left()));
+    return placed(NextColumns.order(tables, around, typeSize));
+  }
+
+  private static List<PageTable> placed(List<PageTable> tables) {
     List<PageTable> placed = new ArrayList<>();
     for (int i = 0; i < tables.size(); i++) {
       placed.add(tables.get(i).placed(i == 0, i == tables.size() - 1));
@@ -177,7 +183,7 @@ public final class PageTables {
     Set<Glyph> marks = Collections.newSetFromMap(new IdentityHashMap<>());
     marks.addAll(top.marks);
     marks.addAll(rest.marks);
-    return new PageTables(page.number(), inOrder(all), top.ledger.plus(rest.ledger), marks);
+    return new PageTables(page.number(), placed(all), top.ledger.plus(rest.ledger), marks);
   }
 
   /** The same tables, the header of the first read as rows. */

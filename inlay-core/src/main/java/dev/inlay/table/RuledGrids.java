@@ -93,7 +93,10 @@ record RuledGrids(List<Grid> grids, List<Frame> boxed, List<Box> forms) {
       Page page, GlyphIndex index, List<Ruling> rulings, PageMeasure measure, List<Grid> grids) {
     for (Frame frame : FrameFinder.find(page.number(), rulings, measure)) {
       if (frame.verticals().stream().anyMatch(r -> !r.isDrawn())) {
-        addIfWhole(GridBuilder.build(frame, page, index, measure), grids);
+        Grid grid = GridBuilder.build(frame, page, index, measure);
+        if (!RowsBeyond.exist(grid, index)) {
+          addIfWhole(grid, grids);
+        }
       }
     }
   }

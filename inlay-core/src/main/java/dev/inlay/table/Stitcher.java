@@ -199,6 +199,9 @@ public final class Stitcher {
   }
 
   private boolean goesOn(PageTable before, PageTable part) {
+    if (part.nextColumn()) {
+      return true;
+    }
     PageTable first = open.get(0);
     boolean follows =
         before.last() && part.first() && part.frame().page() == before.frame().page() + 1;
