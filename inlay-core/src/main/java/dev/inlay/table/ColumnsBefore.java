@@ -1,14 +1,13 @@
 package dev.inlay.table;
 
+import dev.inlay.find.Piece;
 import dev.inlay.find.PieceLine;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.Word;
 import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 
 /**
  * The columns of a table on the page before, laid over the next page: where each begins and ends,
@@ -27,6 +26,9 @@ final class ColumnsBefore {
 
   /** Values end at one place within this many type sizes. */
   private static final double ENDS = 0.3;
+
+  /** Texts end within this many type sizes of the ruling behind them. */
+  private static final double CELL_PADDING = 1.2;
 
   private final PageTable before;
   private final double shift;
@@ -52,8 +54,7 @@ final class ColumnsBefore {
     this.shift = shift;
     usualStep = usualStep(before);
     List<TableRow> rows = before.body();
-    RowKind last = rows.isEmpty() ? RowKind.BODY : rows.get(rows.size() - 1).kind();
-    endsWithSum = last == RowKind.SUBTOTAL || last == RowKind.TOTAL;
+    endsWithSum = !rows.isEmpty() && isSum(rows.get(rows.size() - 1));
     textsFrom = new double[before.columns()];
     textsTo = new double[before.columns()];
     Arrays.fill(textsFrom, Double.POSITIVE_INFINITY);
@@ -63,6 +64,17 @@ final class ColumnsBefore {
       values[c] = LikeParts.valueShare(rows, c) > MOSTLY;
     }
     rows.forEach(this::noteTexts);
+  }
+
+  /** Whether a row is a sum: by its name, or as its label reaches over columns before values. */
+  private static boolean isSum(TableRow row) {
+    if (row.kind() == RowKind.SUBTOTAL || row.kind() == RowKind.TOTAL) {
+      return true;
+    }
+    List<TableCell> texts = row.cells().stream().filter(c -> !c.text().isEmpty()).toList();
+    return texts.size() > 1
+        && texts.get(0).columnSpan() > 1
+        && texts.stream().skip(1).allMatch(c -> TextShape.of(c.text()).isValue());
   }
 
   private void noteTexts(TableRow row) {
@@ -165,32 +177,22 @@ final class ColumnsBefore {
    * Whether a line is the label of a sum, not in the first column, and values that end exactly
    * where those of their columns ended on the page before.
    */
-  private boolean isSum(PieceLine line) {
-    List<Word> words = line.words();
-    int label = 0;
-    while (label < words.size() && !TextShape.of(words.get(label).text()).isValue()) {
-      label++;
-    }
-    if (label == 0 || label == words.size() || column(words.get(0).box().centreX()) == 0) {
+  boolean isSum(PieceLine line) {
+    List<Piece> pieces = line.pieces();
+    Piece label = pieces.get(0);
+    boolean named = endsWithSum || RowKinds.namesSum(label.text());
+    if (pieces.size() < 2 || !named || TextShape.of(label.text()).isValue()) {
       return false;
     }
-    if (!endsWithSum && !RowKinds.namesSum(words.get(0).text())) {
-      return false;
-    }
-    double size = line.line().size();
-    Set<Integer> ended = new HashSet<>();
-    Set<Integer> filled = new HashSet<>();
-    for (Word word : words.subList(label, words.size())) {
-      int column = column(word.box().centreX());
-      if (!values[column]) {
+    double near = (before.isRuled() ? CELL_PADDING : ENDS) * line.line().size();
+    for (Piece piece : pieces.subList(1, pieces.size())) {
+      int column = column(piece.box().centreX());
+      boolean ends = Math.abs(piece.box().right() - textsTo[column] - shift) < near;
+      if (!values[column] || !ends || !TextShape.of(piece.text()).isValue()) {
         return false;
       }
-      filled.add(column);
-      if (Math.abs(word.box().right() - textsTo[column] - shift) < ENDS * size) {
-        ended.add(column);
-      }
     }
-    return ended.equals(filled);
+    return true;
   }
 
   /**

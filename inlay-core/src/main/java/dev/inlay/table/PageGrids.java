@@ -53,6 +53,7 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
       }
     }
     HeaderBoxes.join(grids, measure);
+    SumBoxes.join(grids);
     grids.sort(
         Comparator.comparingDouble((Grid g) -> g.frame().box().top())
             .thenComparingDouble(g -> g.frame().box().left()));

@@ -145,8 +145,11 @@ final class RowsAtTop {
    */
   private int end(int first) {
     int end = first;
-    for (int i = first; i < lines.size() && isNear(i, first) && columns.fit(lines.get(i)); i++) {
+    for (int i = first; i < lines.size() && isNear(i, first); i++) {
       PieceLine line = lines.get(i);
+      if (!columns.fit(line) && !columns.isSum(line)) {
+        break;
+      }
       boolean any = end > first;
       boolean text = isOneText(line) && !isTitleOrProse(line);
       boolean wraps = any && end == i && text && step(i) < WRAPPED_STEP * line.line().size();
