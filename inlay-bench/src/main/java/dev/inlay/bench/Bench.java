@@ -6,13 +6,14 @@ import java.util.List;
 
 /**
  * Chooses what is measured: {@code accuracy FOLDER...}, {@code cases} against their expected
- * states, {@code train}, {@code train-headings} and {@code train-tables} for the weights, or {@code
- * speed} with options of JMH.
+ * states, {@code survivors} of a mutation run against the cases, {@code train}, {@code
+ * train-headings} and {@code train-tables} for the weights, or {@code speed} with options of JMH.
  */
 public final class Bench {
 
   private static final String USE =
       "use: accuracy [-v] FOLDER...   or: cases [--record [--reason TEXT]] [FOLDER]"
+          + "   or: survivors MUTATIONS.xml CASES [COUNT [SEED]]"
           + "   or: train | train-headings | train-tables WEIGHTS FOLDER..."
           + "   or: speed [options of JMH, as -p folder=PATH]";
 
@@ -40,6 +41,7 @@ public final class Bench {
           System.exit(1);
         }
       }
+      case "survivors" -> Survivors.main(rest, System.out);
       case "train-tables" -> TableTraining.main(rest, System.out);
       case "train-headings" -> HeadingTraining.main(rest, System.out);
       case "train" -> RoleTraining.main(rest, System.out);
