@@ -25,8 +25,8 @@ import java.util.Set;
  */
 public final class OpenGridBuilder {
 
-  /** Where the header's lines are less probably what they are read as, it is doubtful. */
-  private static final double LEAST_HEADER_CERTAINTY = 0.6;
+  /** Where the header's lines are less probably than not what they are read as, it is doubtful. */
+  private static final double LEAST_HEADER_CERTAINTY = 0.5;
 
   private final OpenFrame open;
   private final List<LineCells> lines = new ArrayList<>();

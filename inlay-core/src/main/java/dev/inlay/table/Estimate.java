@@ -25,6 +25,8 @@ final class Estimate {
    */
   private static final Set<WarningCode> WEAK =
       EnumSet.of(
+          WarningCode.CROSSED_GUTTER,
+          WarningCode.LOOSE_HEADING,
           WarningCode.TYPE_BREAK,
           WarningCode.SPARSE_COLUMN,
           WarningCode.RIVAL_COLUMNS,
