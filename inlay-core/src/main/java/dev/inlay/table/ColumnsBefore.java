@@ -113,7 +113,7 @@ final class ColumnsBefore {
     return steps.length == 0 ? 0 : steps[steps.length / 2];
   }
 
-  /** In each gutter of the page before, the middle of the white between these rows' texts. */
+  /** The gutters of the page before; where these rows' texts reach over one, the white nearby. */
   List<Double> gutters(List<PieceLine> rows) {
     List<Double> gutters = new ArrayList<>();
     for (int c = 0; c + 1 < before.columns(); c++) {
@@ -127,9 +127,9 @@ final class ColumnsBefore {
           to = left ? to : Math.min(to, word.box().left());
         }
       }
-      boolean free =
-          from < at && to > at || to - from > 0 && to - from < before.frame().box().width();
-      gutters.add(free && Double.isFinite(from + to) ? (from + to) / 2 : at);
+      boolean moved = (from >= at || to <= at) && to > from && Double.isFinite(from + to);
+      boolean near = to - from < before.frame().box().width();
+      gutters.add(moved && near ? (from + to) / 2 : at);
     }
     return gutters;
   }

@@ -96,4 +96,24 @@ class RowsAtTopTest {
     row(next, 190, "09.03.2024", "Skua", "2", "80.00");
     assertThat(texts(read(ledger(), next).get(0))).hasSize(9);
   }
+
+  /** A boxed account whose last row on the page is a sum over its columns. */
+  private static PageBuilder account() {
+    PageBuilder page = new PageBuilder(1).lattice(50, 600, 100, 18, 4, 4);
+    page.cells(
+        50, 600, 100, 18, 4, "Item", "Pieces", "Each", "Amount", "Rope", "3", "4.50", "13.50",
+        "Tar", "2", "8.00", "16.00", "Oakum", "5", "1.20", "6.00");
+    page.horizontal(690, 50, 450).vertical(50, 672, 690).vertical(350, 672, 690);
+    return page.vertical(450, 672, 690).text("Net", 53, 684).text("35.50", 422, 684);
+  }
+
+  @Test
+  void sumsBelowASumGoOnThoughTheirLabelsStandInTheFirstColumn() {
+    PageBuilder next = new PageBuilder(2).text("Duty 20 %", 53, 80).text("7.10", 427, 80);
+    next.text("To pay", 53, 98).text("42.60", 422, 98);
+    List<Table> tables = read(account(), prose(next, 150));
+    assertThat(tables).hasSize(1);
+    assertThat(tables.get(0).rows()).hasSize(7);
+    assertThat(tables.get(0).rows().get(6).textAt(3)).isEqualTo("42.60");
+  }
 }
