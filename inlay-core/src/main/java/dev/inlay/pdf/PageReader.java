@@ -35,6 +35,7 @@ final class PageReader extends PDFGraphicsStreamEngine {
   private final LayerSwitches layers;
   private final PathRecorder path = new PathRecorder();
   private final GlyphSieve glyphs = new GlyphSieve();
+  private final ActualText actualText = new ActualText();
   private final List<Box> pictures = new ArrayList<>();
   private final Map<PDFont, FontCodes> fonts;
 
@@ -70,6 +71,7 @@ final class PageReader extends PDFGraphicsStreamEngine {
       throws IOException {
     PageReader reader = new PageReader(page, new LayerSwitches(groups), fonts);
     reader.processPage(new PageContents(page));
+    reader.actualText.rest().forEach(reader::add);
     for (PDAnnotation annotation : page.getAnnotations()) {
       if (Annotations.holdsText(annotation)) {
         reader.showAnnotation(annotation);
@@ -143,7 +145,14 @@ final class PageReader extends PDFGraphicsStreamEngine {
   }
 
   private void show(Glyph glyph) {
-    glyphs.add(glyph, unseen(glyph), clips.element());
+    ActualText.Drawn drawn = new ActualText.Drawn(glyph, unseen(glyph), clips.element());
+    if (!actualText.holds(drawn)) {
+      add(drawn);
+    }
+  }
+
+  private void add(ActualText.Drawn drawn) {
+    glyphs.add(drawn.glyph(), drawn.unseen(), drawn.clip());
   }
 
   /** Why a reader does not see a glyph, as far as its drawing tells, or null. */
@@ -181,17 +190,19 @@ final class PageReader extends PDFGraphicsStreamEngine {
     return space.point(userX, userY);
   }
 
-  // Layers
+  // Layers and texts given for marked content
 
   @Override
   public void beginMarkedContentSequence(COSName tag, COSDictionary properties) {
     layers.begin(tag, properties);
+    actualText.begin(properties);
     super.beginMarkedContentSequence(tag, properties);
   }
 
   @Override
   public void endMarkedContentSequence() {
     layers.end();
+    actualText.end().forEach(this::add);
     super.endMarkedContentSequence();
   }
 
