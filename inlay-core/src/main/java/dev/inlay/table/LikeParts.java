@@ -38,6 +38,12 @@ final class LikeParts {
   /** Headings that say the same have at least this share of their words in common. */
   private static final double COMMON_SHARE = 0.4;
 
+  /** Boxes of one table on two pages lie at the same places to this many points. */
+  private static final double EXACT = 1;
+
+  /** Two columns may be as wide as two others by chance. */
+  private static final int LEAST_EDGES = 3;
+
   private LikeParts() {}
 
   /** Whether a title says that its table began before. */
@@ -167,6 +173,21 @@ final class LikeParts {
 
   private static int sum(Map<String, Integer> counts) {
     return counts.values().stream().mapToInt(Integer::intValue).sum();
+  }
+
+  /**
+   * Whether two boxed parts have just the same columns, so that the first row of the second is
+   * rather a record than a heading.
+   */
+  static boolean goesOnInBoxes(PageTable before, PageTable part) {
+    List<Double> old = before.columnEdges();
+    List<Double> now = part.columnEdges();
+    boolean boxed = before.isRuled() && part.isRuled() && part.headerRows() == 1;
+    boolean same = boxed && old.size() == now.size() && old.size() > LEAST_EDGES;
+    for (int i = 0; same && i < old.size(); i++) {
+      same = Math.abs(old.get(i) - now.get(i)) < EXACT;
+    }
+    return same;
   }
 
   /** Whether the boundaries of both parts lie at the same places after a shift and a stretch. */

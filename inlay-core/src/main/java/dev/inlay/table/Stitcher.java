@@ -211,7 +211,8 @@ public final class Stitcher {
     return LikeParts.repeatsHeader(first, part)
         || (part.headerRows() == 0
                 || part.hasUnsureHeader()
-                || LikeParts.headerIsRecord(first, part))
+                || LikeParts.headerIsRecord(first, part)
+                || LikeParts.goesOnInBoxes(before, part))
             && (LikeParts.continuesColumns(before, part)
                 || LikeParts.continuesColumns(first, part));
   }
@@ -222,9 +223,7 @@ public final class Stitcher {
       return part.body();
     }
     // Nothing but its place made the first row a header, and it stands below the one before.
-    return part.rows().stream()
-        .map(r -> r.kind() == RowKind.HEADER ? new TableRow(RowKind.BODY, r.page(), r.cells()) : r)
-        .toList();
+    return part.withoutHeader().rows();
   }
 
   /**
