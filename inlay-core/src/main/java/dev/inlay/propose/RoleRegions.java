@@ -191,6 +191,7 @@ public final class RoleRegions {
     List<Interval> gutters = HeadedGutters.add(headings, tabular, seen);
     NumberColumn.gutter(headings, records, gutters).ifPresent(g -> gutters.add(0, g));
     LoneLabel.gutter(records)
+        .or(() -> LabelsBeside.gutter(records, BESIDE))
         .filter(g -> gutters.isEmpty() || g.to() < gutters.get(0).from())
         .ifPresent(g -> gutters.add(0, g));
     return gutters;

@@ -100,4 +100,34 @@ class RunOnTablesTest {
     assertThat(threeRows("03.03.2024").rows())
         .allSatisfy(r -> assertThat(r.cells()).allMatch(c -> c.rowSpan() == 1));
   }
+
+  /** Boxes with three columns of words, the first row set in bold where it is a header. */
+  private static PageBuilder boxes(int number, double width, String... texts) {
+    return new PageBuilder(number)
+        .lattice(50, 60, width, 18, texts.length / 3, 3)
+        .cells(50, 60, width, 18, 3, texts);
+  }
+
+  @Test
+  void boxesWithJustTheSameColumnsGoOnThoughTheirFirstRowMayBeAHeader() {
+    PageBuilder first =
+        boxes(1, 120, "Switch", "Meaning", "Ending", "-a", "plain", ".txt", "-b", "packed", ".gz");
+    PageBuilder second =
+        boxes(2, 120, "-paired", "Paired records", "none", "-pairedPacked", "packed", "none");
+    List<Table> tables = tables(first, second);
+    assertThat(tables).hasSize(1);
+    assertThat(texts(tables.get(0)))
+        .hasSize(5)
+        .contains(List.of("-paired", "Paired records", "none"));
+  }
+
+  @Test
+  void boxesWithOtherColumnsAreATableOfTheirOwn() {
+    PageBuilder first =
+        boxes(1, 120, "Switch", "Meaning", "Ending", "-a", "plain", ".txt", "-b", "packed", ".gz");
+    PageBuilder bold = new PageBuilder(2).bold().lattice(50, 60, 130, 18, 3, 3);
+    bold.cells(50, 60, 130, 18, 3, "Vessel", "Berth", "Master").plain();
+    bold.cells(50, 78, 130, 18, 3, "Tern", "north", "Holm", "Skua", "south", "Vik");
+    assertThat(tables(first, bold)).hasSize(2);
+  }
 }
