@@ -113,23 +113,24 @@ final class ColumnsBefore {
     return steps.length == 0 ? 0 : steps[steps.length / 2];
   }
 
-  /** The gutters of the page before; where these rows' texts reach over one, the white nearby. */
+  /** The gutters of the page before, each in the middle of the white that these rows leave. */
   List<Double> gutters(List<PieceLine> rows) {
+    double[] begin = new double[before.columns()];
+    double[] end = new double[before.columns()];
+    Arrays.fill(begin, Double.POSITIVE_INFINITY);
+    Arrays.fill(end, Double.NEGATIVE_INFINITY);
+    for (PieceLine row : rows) {
+      for (Word word : row.isTabular() ? row.words() : List.<Word>of()) {
+        int column = column(word.box().centreX());
+        begin[column] = Math.min(begin[column], word.box().left());
+        end[column] = Math.max(end[column], word.box().right());
+      }
+    }
     List<Double> gutters = new ArrayList<>();
     for (int c = 0; c + 1 < before.columns(); c++) {
-      double at = before.columnEdges().get(c + 1) + shift;
-      double from = Double.NEGATIVE_INFINITY;
-      double to = Double.POSITIVE_INFINITY;
-      for (PieceLine row : rows) {
-        for (Word word : row.isTabular() ? row.words() : List.<Word>of()) {
-          boolean left = word.box().centreX() < at;
-          from = left ? Math.max(from, word.box().right()) : from;
-          to = left ? to : Math.min(to, word.box().left());
-        }
-      }
-      boolean moved = (from >= at || to <= at) && to > from && Double.isFinite(from + to);
-      boolean near = to - from < before.frame().box().width();
-      gutters.add(moved && near ? (from + to) / 2 : at);
+      boolean white = Double.isFinite(end[c] + begin[c + 1]) && end[c] < begin[c + 1];
+      double known = before.columnEdges().get(c + 1) + shift;
+      gutters.add(white ? (end[c] + begin[c + 1]) / 2 : known);
     }
     return gutters;
   }
