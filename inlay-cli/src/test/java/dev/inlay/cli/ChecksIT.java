@@ -49,6 +49,19 @@ class ChecksIT {
     assertThat(findings(result)).isEmpty();
   }
 
+  @Test
+  void aCheckThatIsAskedOfNothingDoesNotHold() throws Exception {
+    Path spec =
+        changed("sum: amount, is: totals}", "sum: amount, is: totals, where: quantity > 999999}");
+    Path paper = Program.SAMPLES.resolve("dues-statement-oyle.pdf").toAbsolutePath();
+    Result result = Program.run(folder, "run", spec, paper, "--dry");
+    assertThat(result.code()).as(result.out()).isEqualTo(1);
+    assertThat(result.out())
+        .contains("3 checks: 2 hold; asked of nothing: total dues (")
+        .contains("total dues: was asked of nothing, in no file")
+        .contains("(check-not-asked)");
+  }
+
   @ParameterizedTest
   @EnumSource(Plant.class)
   void aPlantedErrorIsFoundWithItsCauseAndNothingElse(Plant plant) throws Exception {

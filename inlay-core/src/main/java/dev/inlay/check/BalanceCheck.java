@@ -30,6 +30,7 @@ record BalanceCheck(CheckRule.Balance rule) implements FileCheck {
   }
 
   private void compare(BigDecimal before, BigDecimal amount, DataRecord record, Teller teller) {
+    teller.asked(1);
     BigDecimal balance = record.number(rule.field()).orElseThrow();
     BigDecimal expected = before.add(amount);
     if (expected.subtract(balance).abs().compareTo(rule.within()) > 0) {

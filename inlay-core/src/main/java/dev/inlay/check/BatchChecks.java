@@ -34,6 +34,8 @@ public final class BatchChecks {
       for (CheckSpec check : spec.dataSets().get(set).checks()) {
         if (check.rule().overBatch()) {
           tell(check, set, told);
+        } else {
+          NotAsked.tell(check, set, told);
         }
       }
     }

@@ -30,6 +30,7 @@ record CarriedCheck(CheckRule.Carried rule) implements FileCheck {
   }
 
   private void tell(PrintedSum before, PrintedSum here, List<DataRecord> rows, Teller teller) {
+    teller.asked(rows.size());
     BigDecimal brought = here.values().get(rule.field());
     BigDecimal off = brought.subtract(before.values().get(rule.field()));
     boolean wrong = off.abs().compareTo(rule.within()) > 0;

@@ -1,5 +1,6 @@
 package dev.inlay.check;
 
+import dev.inlay.record.CheckCount;
 import dev.inlay.record.DataRecord;
 import dev.inlay.record.DataSetPart;
 import dev.inlay.record.Finding;
@@ -8,6 +9,7 @@ import dev.inlay.record.Origin;
 import dev.inlay.spec.CheckSpec;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,6 +22,7 @@ final class CheckedPart {
   private final List<Finding> findings;
   private final Map<DataRecord, List<Finding>> held = new IdentityHashMap<>();
   private final List<Told> told = new ArrayList<>();
+  private final Map<String, CheckCount> counts = new HashMap<>();
 
   /** Rows whose sum is off, and by how much, without its sign. */
   private record Told(DataRecord first, BigDecimal off) {}
@@ -40,6 +43,11 @@ final class CheckedPart {
             Finding finding = Checks.finding(check, file, message, at);
             findings.add(finding);
             hold(heldBy(check.effect(), at, row, group), finding);
+          }
+
+          @Override
+          public void asked(int rows) {
+            counts.merge(check.name(), new CheckCount(1, rows), CheckCount::plus);
           }
 
           @Override
@@ -85,6 +93,6 @@ final class CheckedPart {
         accepted.add(record);
       }
     }
-    return part.checked(accepted, all, findings);
+    return part.checked(accepted, all, findings, counts);
   }
 }

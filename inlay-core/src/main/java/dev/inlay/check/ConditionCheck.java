@@ -4,16 +4,21 @@ import dev.inlay.spec.CheckRule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Checks a condition over the fields of each row. */
 record ConditionCheck(CheckRule.Condition rule) implements RowCheck {
 
   @Override
-  public String flaw(Map<String, Object> contents) {
+  public Optional<String> flaw(Map<String, Object> contents) {
     Object held = rule.condition().evaluate(contents);
-    return held == null || Boolean.TRUE.equals(held)
-        ? ""
-        : "'" + rule.condition() + "' does not hold" + values(contents);
+    if (held == null) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        Boolean.TRUE.equals(held)
+            ? ""
+            : "'" + rule.condition() + "' does not hold" + values(contents));
   }
 
   private String values(Map<String, Object> contents) {

@@ -15,6 +15,7 @@ record CountCheck(CheckRule.Count rule) implements FileCheck {
     for (List<DataRecord> rows : Rows.groups(part.rows(), rule.by())) {
       DataRecord first = rows.get(0);
       Optional<BigDecimal> printed = first.number(rule.is());
+      printed.ifPresent(p -> teller.asked(rows.size()));
       if (printed.isPresent() && printed.get().compareTo(BigDecimal.valueOf(rows.size())) != 0) {
         String message =
             "there are " + rows.size() + " rows, printed is " + printed.get().toPlainString();

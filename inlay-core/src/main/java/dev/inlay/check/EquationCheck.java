@@ -12,11 +12,12 @@ import java.util.Optional;
 record EquationCheck(CheckRule.Equation rule) implements RowCheck {
 
   @Override
-  public String flaw(Map<String, Object> contents) {
+  public Optional<String> flaw(Map<String, Object> contents) {
     Optional<BigDecimal> off = off(contents);
-    if (off.isEmpty() || isNear(off.get())) {
-      return "";
-    }
+    return off.map(o -> isNear(o) ? "" : difference(contents, o));
+  }
+
+  private String difference(Map<String, Object> contents, BigDecimal off) {
     return rule.left()
         + " is "
         + plain((BigDecimal) rule.left().evaluate(contents))
@@ -25,7 +26,7 @@ record EquationCheck(CheckRule.Equation rule) implements RowCheck {
         + " is "
         + ((BigDecimal) rule.right().evaluate(contents)).toPlainString()
         + " (difference "
-        + plain(off.get())
+        + plain(off)
         + ")"
         + slip(contents);
   }

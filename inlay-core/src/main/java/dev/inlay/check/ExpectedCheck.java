@@ -11,6 +11,9 @@ record ExpectedCheck(CheckRule.Expected rule) implements FileCheck {
   @Override
   public void make(DataSetPart part, Teller teller) {
     List<String> missing = missing(rule, Rows.texts(part, rule.field()));
+    if (!part.rows().isEmpty()) {
+      teller.asked(part.rows().size());
+    }
     if (!missing.isEmpty() && !part.rows().isEmpty()) {
       String message = "missing: " + String.join(", ", missing);
       teller.say(message, part.rows().get(0).origin(), List.of(), part.records());

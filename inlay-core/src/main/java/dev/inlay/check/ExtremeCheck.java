@@ -30,6 +30,7 @@ record ExtremeCheck(CheckRule.Extreme rule) implements FileCheck {
     if (extreme.isEmpty() || printed.isEmpty()) {
       return;
     }
+    teller.asked(rows.size());
     BigDecimal off = printed.get().subtract(number(extreme.get()));
     if (off.abs().compareTo(rule.within()) > 0) {
       String message =

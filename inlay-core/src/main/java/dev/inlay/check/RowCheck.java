@@ -4,29 +4,32 @@ import dev.inlay.record.DataRecord;
 import dev.inlay.record.DataSetPart;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** A check of each row by itself. */
 interface RowCheck extends FileCheck {
 
   /**
-   * What is wrong with a row; empty where nothing is, or a value that it needs is missing.
+   * What is wrong with a row, an empty text where nothing is; no text where a value that it needs
+   * is missing, so that it cannot be asked.
    *
    * @param contents of its fields, as expressions take them
    * @throws IllegalArgumentException with a message for a person where it cannot be reckoned
    */
-  String flaw(Map<String, Object> contents);
+  Optional<String> flaw(Map<String, Object> contents);
 
   @Override
   default void make(DataSetPart part, Teller teller) {
     for (DataRecord record : part.records()) {
-      String flaw;
+      Optional<String> flaw;
       try {
         flaw = flaw(Rows.contents(record));
       } catch (IllegalArgumentException e) {
-        flaw = e.getMessage();
+        flaw = Optional.of(e.getMessage());
       }
-      if (!flaw.isEmpty()) {
-        teller.say(flaw, record.origin(), List.of(record), List.of(record));
+      flaw.ifPresent(f -> teller.asked(1));
+      if (flaw.isPresent() && !flaw.get().isEmpty()) {
+        teller.say(flaw.get(), record.origin(), List.of(record), List.of(record));
       }
     }
   }

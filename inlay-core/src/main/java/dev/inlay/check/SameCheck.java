@@ -17,6 +17,7 @@ record SameCheck(CheckRule.Same rule) implements FileCheck {
     for (DataRecord record : part.records()) {
       DataRecord first = firsts.putIfAbsent(scope(record), record);
       if (first != null) {
+        teller.asked(1);
         compare(first, record, teller);
       }
     }

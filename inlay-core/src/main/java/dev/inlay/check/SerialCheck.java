@@ -21,6 +21,9 @@ record SerialCheck(CheckRule.Serial rule) implements FileCheck {
       Optional<BigDecimal> number = record.number(rule.field());
       if (number.isPresent()) {
         BigDecimal now = number.get();
+        if (before != null) {
+          teller.asked(1);
+        }
         if (before != null && now.subtract(before).compareTo(BigDecimal.ONE) != 0) {
           BigDecimal missing = now.subtract(before).subtract(BigDecimal.ONE);
           String gap = missing.signum() > 0 ? "; " + missing.toPlainString() + " missing" : "";

@@ -59,6 +59,7 @@ record SubtotalSumsCheck(CheckRule.SubtotalSums rule) implements FileCheck {
 
   private void tell(
       PrintedSum total, Deque<PrintedSum> subtotals, DataSetPart part, Teller teller) {
+    teller.asked(subtotals.size());
     BigDecimal sum = subtotals.stream().map(this::value).reduce(BigDecimal.ZERO, BigDecimal::add);
     BigDecimal off = value(total).subtract(sum);
     List<DataRecord> rows = part.rows().subList(total.firstRow(), total.rowsBefore());

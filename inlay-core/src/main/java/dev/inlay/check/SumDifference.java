@@ -45,6 +45,7 @@ final class SumDifference {
 
   /** Says where the sum of rows is another than the printed one, unless that is known. */
   void tell(List<DataRecord> rows, Printed printed, Teller teller) {
+    teller.asked(rows.size());
     BigDecimal sum = Rows.sum(rows, field);
     BigDecimal off = printed.value().subtract(sum);
     if (off.abs().compareTo(within) > 0 && !teller.isTold(rows, off)) {

@@ -19,6 +19,13 @@ interface Teller {
   void say(String message, Origin at, List<DataRecord> row, List<DataRecord> group);
 
   /**
+   * Counts that the check has something to compare.
+   *
+   * @param rows how many rows it compares this time
+   */
+  void asked(int rows);
+
+  /**
    * Whether some of these rows were told to be off by as much, and keeps it in mind: a wrong figure
    * makes every sum above it wrong, and is told once.
    */

@@ -14,6 +14,7 @@ record UniqueCheck(CheckRule.Unique rule) implements FileCheck {
   public void make(DataSetPart part, Teller teller) {
     Map<List<Object>, DataRecord> seen = new HashMap<>();
     for (DataRecord record : part.records()) {
+      teller.asked(1);
       List<Object> key = Rows.key(record, rule.fields());
       DataRecord first = seen.putIfAbsent(key, record);
       if (first != null) {

@@ -18,6 +18,7 @@ import java.util.function.Predicate;
  * @param uses what each rule took
  * @param rows all rows that were read as values, accepted, held or left out by a condition
  * @param sums that its tables print
+ * @param counts how often each check was asked, by its name
  */
 public record DataSetPart(
     List<DataRecord> records,
@@ -30,7 +31,8 @@ public record DataSetPart(
     Map<String, String> numberForms,
     List<RuleUse> uses,
     List<DataRecord> rows,
-    List<PrintedSum> sums) {
+    List<PrintedSum> sums,
+    Map<String, CheckCount> counts) {
 
   /** Keeps copies that cannot change. */
   public DataSetPart {
@@ -44,6 +46,7 @@ public record DataSetPart(
     uses = List.copyOf(uses);
     rows = List.copyOf(rows);
     sums = List.copyOf(sums);
+    counts = Map.copyOf(counts);
   }
 
   /** The same with those rows only that are wanted, and the sums among them. */
@@ -65,18 +68,22 @@ public record DataSetPart(
         numberForms,
         uses,
         rows.stream().filter(wanted).toList(),
-        among);
+        among,
+        counts);
   }
 
   /** The same after its checks: some records held, and more said. */
   public DataSetPart checked(
-      List<DataRecord> accepted, List<HeldRecord> nowHeld, List<Finding> said) {
-    RowLedger counted =
+      List<DataRecord> accepted,
+      List<HeldRecord> nowHeld,
+      List<Finding> said,
+      Map<String, CheckCount> counted) {
+    RowLedger nowEnded =
         new RowLedger(ledger.read(), accepted.size(), nowHeld.size(), ledger.leftOut());
     return new DataSetPart(
         accepted,
         nowHeld,
-        counted,
+        nowEnded,
         said,
         tables,
         columns,
@@ -84,6 +91,7 @@ public record DataSetPart(
         numberForms,
         uses,
         List.of(),
-        List.of());
+        List.of(),
+        counted);
   }
 }

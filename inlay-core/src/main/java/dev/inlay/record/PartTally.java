@@ -75,6 +75,17 @@ final class PartTally {
       List<String> tables, List<String> columns, List<String> asked, Map<String, String> forms) {
     RowLedger ledger = new RowLedger(read, records.size(), held.size(), leftOut);
     return new DataSetPart(
-        records, held, ledger, findings, tables, columns, asked, forms, uses.all(), rows, sums);
+        records,
+        held,
+        ledger,
+        findings,
+        tables,
+        columns,
+        asked,
+        forms,
+        uses.all(),
+        rows,
+        sums,
+        Map.of());
   }
 }

@@ -50,6 +50,15 @@ public record RunResult(
     return files.stream().flatMap(f -> f.parts().stream()).flatMap(p -> p.held().stream()).toList();
   }
 
+  /** How often the checks of all files found something to compare. */
+  public int asked() {
+    return files.stream()
+        .flatMap(f -> f.parts().stream())
+        .flatMap(p -> p.counts().values().stream())
+        .mapToInt(CheckCount::times)
+        .sum();
+  }
+
   /** Where the rows of all files ended. */
   public RowLedger rows() {
     return files.stream().map(FileRun::rows).reduce(RowLedger.EMPTY, RowLedger::plus);

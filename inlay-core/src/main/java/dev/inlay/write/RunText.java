@@ -1,5 +1,6 @@
 package dev.inlay.write;
 
+import dev.inlay.check.NotAsked;
 import dev.inlay.record.DataRecord;
 import dev.inlay.record.DataSet;
 import dev.inlay.record.FileRun;
@@ -11,10 +12,12 @@ import dev.inlay.record.Severity;
 import dev.inlay.table.TextLedger;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** What a run gave, as lines of text for a person. */
 public final class RunText {
@@ -75,16 +78,27 @@ public final class RunText {
     if (result.checks().isEmpty()) {
       return Optional.empty();
     }
-    List<String> failed =
-        result.checks().stream()
-            .filter(c -> result.findings().stream().anyMatch(f -> f.check().equals(Optional.of(c))))
-            .toList();
+    Set<String> notAsked = new HashSet<>();
+    Set<String> failed = new HashSet<>();
+    for (Finding finding : result.findings()) {
+      Set<String> kind = finding.code().equals(NotAsked.CODE) ? notAsked : failed;
+      finding.check().ifPresent(kind::add);
+    }
+    List<String> open = result.checks().stream().filter(notAsked::contains).toList();
+    List<String> wrong =
+        result.checks().stream().filter(c -> failed.contains(c) && !open.contains(c)).toList();
     int count = result.checks().size();
-    String checks = count + (count == 1 ? " check: " : " checks: ");
+    int holding = count - wrong.size() - open.size();
+    String hold = holding < count ? holding + " hold" : count == 1 ? "holds" : "all hold";
     return Optional.of(
-        failed.isEmpty()
-            ? checks + (count == 1 ? "holds" : "all hold")
-            : checks + (count - failed.size()) + " hold, not " + String.join(", ", failed));
+        count
+            + (count == 1 ? " check: " : " checks: ")
+            + hold
+            + (wrong.isEmpty() ? "" : ", not " + String.join(", ", wrong))
+            + (open.isEmpty() ? "" : "; asked of nothing: " + String.join(", ", open))
+            + " ("
+            + number(result.asked())
+            + " comparisons)");
   }
 
   private static String ledger(RowLedger rows) {

@@ -26,7 +26,8 @@ class DriftTest {
             Map.of("b", mark),
             List.of(),
             List.of(),
-            List.of());
+            List.of(),
+            Map.of());
     return new FileRun(
         Path.of(file),
         "",

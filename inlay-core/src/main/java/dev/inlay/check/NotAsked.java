@@ -1,0 +1,71 @@
+package dev.inlay.check;
+
+import dev.inlay.record.CheckCount;
+import dev.inlay.record.DataSetPart;
+import dev.inlay.record.FileRun;
+import dev.inlay.record.Finding;
+import dev.inlay.record.Severity;
+import dev.inlay.spec.CheckRule;
+import dev.inlay.spec.CheckSpec;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * Tells of checks that found nothing to compare: they do not hold, they prove nothing. So a printed
+ * sum that got lost is seen even where it is the sum that all rows are checked against.
+ */
+public final class NotAsked {
+
+  /** The code of such a finding. */
+  public static final String CODE = "check-not-asked";
+
+  private NotAsked() {}
+
+  /** Adds a finding where a check was asked in no file, or a sum is missing in some files only. */
+  static void tell(CheckSpec check, int set, List<FileRun> runs) {
+    int last = -1;
+    CheckCount all = CheckCount.NONE;
+    for (int i = 0; i < runs.size(); i++) {
+      if (hasRows(runs.get(i), set)) {
+        all = all.plus(count(check, runs.get(i), set));
+        last = i;
+      }
+    }
+    if (last >= 0 && all.times() == 0) {
+      String message = "was asked of nothing, in no file: " + missing(check.rule());
+      runs.set(last, with(check, runs.get(last), "all files", message));
+    } else if (check.rule() instanceof CheckRule.PrintedSums && check.where().isEmpty()) {
+      for (int i = 0; i < runs.size(); i++) {
+        FileRun run = runs.get(i);
+        if (hasRows(run, set) && count(check, run, set).times() == 0) {
+          String message = "was asked of nothing in this file: " + missing(check.rule());
+          runs.set(i, with(check, run, run.fileName(), message));
+        }
+      }
+    }
+  }
+
+  private static FileRun with(CheckSpec check, FileRun run, String where, String message) {
+    Severity severity = Severity.valueOf(check.severity().toUpperCase(Locale.ROOT));
+    return run.with(
+        List.of(Finding.of(severity, CODE, where, check.name() + ": " + message).by(check.name())));
+  }
+
+  private static boolean hasRows(FileRun run, int set) {
+    return run.parts().size() > set && run.parts().get(set).ledger().read() > 0;
+  }
+
+  private static CheckCount count(CheckSpec check, FileRun run, int set) {
+    DataSetPart part = run.parts().get(set);
+    return part.counts().getOrDefault(check.name(), CheckCount.NONE);
+  }
+
+  /** What a check would have needed, in words for a person. */
+  private static String missing(CheckRule rule) {
+    if (rule instanceof CheckRule.PrintedSums sums) {
+      String kind = sums.totals() ? "total" : "subtotal";
+      return "no " + kind + " with a value of '" + sums.field() + "' was read";
+    }
+    return "no row has a value of " + String.join(", ", rule.fields());
+  }
+}

@@ -1,0 +1,116 @@
+package dev.inlay.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.TableBuilder;
+import dev.inlay.record.DataSetPart;
+import dev.inlay.record.DataSetReading;
+import dev.inlay.record.FileRun;
+import dev.inlay.record.Finding;
+import dev.inlay.spec.DataSetSpec;
+import dev.inlay.spec.ReportSpec;
+import dev.inlay.spec.SpecException;
+import dev.inlay.spec.SpecReader;
+import dev.inlay.table.RowKind;
+import dev.inlay.table.TextLedger;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Checks that find nothing to compare prove nothing, and say so. */
+class NotAskedTest {
+
+  private static ReportSpec spec(String check) {
+    try {
+      return SpecReader.read(
+          """
+          report: R
+          numbers: {decimal: "."}
+          columns:
+            code: {from: Code}
+            a: {from: A, type: number}
+            b: {from: B, type: number, optional: yes}
+          checks:
+          """
+              + "  - "
+              + check);
+    } catch (SpecException e) {
+      throw new AssertionError(e.messages().toString(), e);
+    }
+  }
+
+  /** The findings of a batch, a file for each table. */
+  private static List<String> found(String check, TableBuilder... tables) {
+    ReportSpec spec = spec(check);
+    DataSetSpec set = spec.dataSets().get(0);
+    List<FileRun> runs = new ArrayList<>();
+    for (TableBuilder table : tables) {
+      String file = (char) ('a' + runs.size()) + ".pdf";
+      DataSetPart part = DataSetReading.read(set, file, List.of(table.build()), List.of());
+      part = Checks.made(set.checks(), part, file);
+      runs.add(
+          new FileRun(
+              Path.of(file),
+              "",
+              1,
+              1,
+              FileRun.Status.READ,
+              "",
+              List.of(part),
+              List.of(),
+              TextLedger.EMPTY));
+    }
+    return BatchChecks.told(spec, runs).stream()
+        .flatMap(r -> r.allFindings().stream())
+        .filter(f -> f.code().equals(NotAsked.CODE))
+        .map(Finding::message)
+        .toList();
+  }
+
+  private static TableBuilder rows() {
+    return new TableBuilder("Code", "A", "B").row("X", "4", "").row("Y", "5", "");
+  }
+
+  private static TableBuilder withTotal() {
+    return rows().row(RowKind.TOTAL, "Total", "9", "");
+  }
+
+  @Test
+  void aTotalThatNoFilePrintsDoesNotHold() {
+    assertThat(found("{sum: a, is: totals}", rows(), rows()))
+        .containsExactly(
+            "sum a: was asked of nothing, in no file: no total with a value of 'a' was read");
+  }
+
+  @Test
+  void aTotalThatOneFileLostIsMissedThere() {
+    assertThat(found("{sum: a, is: totals}", withTotal(), rows(), withTotal()))
+        .singleElement()
+        .asString()
+        .contains("was asked of nothing in this file");
+  }
+
+  @Test
+  void aTotalThatIsThereIsAsked() {
+    assertThat(found("{sum: a, is: totals}", withTotal(), withTotal())).isEmpty();
+  }
+
+  @Test
+  void anEquationWithoutValuesInAnyRowProvesNothing() {
+    assertThat(found("{row: a == b}", rows())).hasSize(1);
+    assertThat(found("{row: a == b}", rows().row("Z", "3", "3"))).isEmpty();
+  }
+
+  @Test
+  void aConditionThatNoRowMeetsLeavesItsCheckUnasked() {
+    assertThat(found("{unique: code, where: a > 100}", rows())).hasSize(1);
+    assertThat(found("{unique: code, where: a > 4}", rows())).isEmpty();
+  }
+
+  @Test
+  void aFileWithoutRowsIsNotAskedForItsTotal() {
+    assertThat(found("{sum: a, is: totals}", withTotal(), new TableBuilder("Code", "A", "B")))
+        .isEmpty();
+  }
+}
