@@ -55,7 +55,7 @@ class RunIT {
     assertExpected("dues.csv");
     assertThat(result.out())
         .contains("121 rows read = 89 accepted + 0 held + 32 left out")
-        .contains("left out by 'headings carried': 13", "3 checks: all hold")
+        .contains("left out by 'headings carried': 13", "3 checks, asked 108 times: all hold")
         .containsPattern("[\\d,]+ characters printed = [\\d,]+ in tables \\+ [\\d,]+ furniture");
   }
 
@@ -156,7 +156,7 @@ class RunIT {
     assertExpected("cash-book.csv");
     assertThat(result.out())
         .contains("202 rows read = 193 accepted + 0 held + 9 left out")
-        .contains("7 checks: 5 hold, not balance, total")
+        .contains("7 checks, asked 576 times: 5 hold, not balance, total")
         .containsPattern(
             "cash-book-2025-05.pdf, page 1: balance: .* amount would be -?[\\d.]+: its sign is turned")
         .doesNotContain("cash-book-2025-03.pdf, page", "cash-book-2025-04.pdf, page");

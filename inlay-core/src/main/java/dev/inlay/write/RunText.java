@@ -84,21 +84,21 @@ public final class RunText {
       Set<String> kind = finding.code().equals(NotAsked.CODE) ? notAsked : failed;
       finding.check().ifPresent(kind::add);
     }
+    notAsked.removeAll(failed);
     List<String> open = result.checks().stream().filter(notAsked::contains).toList();
-    List<String> wrong =
-        result.checks().stream().filter(c -> failed.contains(c) && !open.contains(c)).toList();
+    List<String> wrong = result.checks().stream().filter(failed::contains).toList();
     int count = result.checks().size();
     int holding = count - wrong.size() - open.size();
     String hold = holding < count ? holding + " hold" : count == 1 ? "holds" : "all hold";
     return Optional.of(
         count
-            + (count == 1 ? " check: " : " checks: ")
+            + (count == 1 ? " check" : " checks")
+            + ", asked "
+            + number(result.asked())
+            + (result.asked() == 1 ? " time: " : " times: ")
             + hold
             + (wrong.isEmpty() ? "" : ", not " + String.join(", ", wrong))
-            + (open.isEmpty() ? "" : "; asked of nothing: " + String.join(", ", open))
-            + " ("
-            + number(result.asked())
-            + " comparisons)");
+            + (open.isEmpty() ? "" : "; asked of nothing: " + String.join(", ", open)));
   }
 
   private static String ledger(RowLedger rows) {
