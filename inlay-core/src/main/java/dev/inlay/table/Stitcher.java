@@ -6,7 +6,6 @@ import dev.inlay.grid.WarningCode;
 import dev.inlay.page.Page;
 import java.util.ArrayList;
 import java.util.EnumSet;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -217,15 +216,6 @@ public final class Stitcher {
                 || LikeParts.continuesColumns(first, part));
   }
 
-  /** The rows of a part that goes on: all but the header printed again. */
-  private static List<TableRow> withoutRepeatedHeader(PageTable first, PageTable part) {
-    if (part.headerRows() == 0 || LikeParts.repeatsHeader(first, part)) {
-      return part.body();
-    }
-    // Nothing but its place made the first row a header, and it stands below the one before.
-    return part.withoutHeader().rows();
-  }
-
   /**
    * What stands in brackets in a title, as "(continued)", makes no new one. A title that holds the
    * first part's, or but the beginning of it, as in "Table 1 (continued)", is no new one; nor is a
@@ -244,92 +234,23 @@ public final class Stitcher {
     return !now.contains(old) && !old.startsWith(now);
   }
 
-  /** The rows of a part without a header printed again among them, and group headings after it. */
-  private static List<TableRow> withoutHeaderAmongRows(
-      PageTable first, List<TableRow> rows, Set<String> headings) {
-    if (first.headerRows() == 0) {
-      return rows;
-    }
-    List<String> header = texts(first.header().get(first.headerRows() - 1));
-    List<TableRow> kept = new ArrayList<>();
-    boolean behind = false;
-    for (TableRow row : rows) {
-      boolean again = header.size() > 1 && texts(row).equals(header);
-      boolean heading =
-          behind
-              && row.kind() == RowKind.GROUP
-              && headings.contains(LikeParts.plain(row.cells().get(0).text()));
-      if (!again && !heading) {
-        kept.add(row);
-      }
-      if (row.kind() == RowKind.GROUP) {
-        headings.add(LikeParts.plain(row.cells().get(0).text()));
-      }
-      behind = again || heading;
-    }
-    return kept;
-  }
-
-  private static List<String> texts(TableRow row) {
-    return row.cells().stream().map(TableCell::text).filter(t -> !t.isEmpty()).toList();
-  }
-
-  /** The rows of a part without headings printed again after the page break. */
-  private static List<TableRow> withoutRepeatedHeadings(List<TableRow> rows, Set<String> headings) {
-    int first = 0;
-    while (first < rows.size()
-        && rows.get(first).kind() == RowKind.GROUP
-        && headings.contains(LikeParts.plain(rows.get(first).cells().get(0).text()))) {
-      first++;
-    }
-    return rows.subList(first, rows.size());
-  }
-
-  /** Adds the rows of a part; its first may be the rest of the last row before a page break. */
-  private static void addRows(
-      List<TableRow> more,
-      List<TableRow> rows,
-      boolean behindBreak,
-      List<Double> edges,
-      boolean ruled) {
-    Optional<TableRow> whole =
-        behindBreak && !more.isEmpty() && !rows.isEmpty()
-            ? BrokenRow.join(rows, more.get(0), edges, ruled)
-            : Optional.empty();
-    whole.ifPresent(row -> rows.set(rows.size() - 1, row));
-    rows.addAll(whole.isPresent() ? more.subList(1, more.size()) : more);
-  }
-
   private void close() {
     if (open.isEmpty()) {
       return;
     }
     PageTable first = open.get(0);
-    List<TableRow> rows = new ArrayList<>(first.header());
     List<Warning> warnings = new ArrayList<>();
-    Set<String> headings = new HashSet<>();
     for (PageTable part : open) {
-      List<TableRow> more = part == first ? part.body() : withoutRepeatedHeader(first, part);
-      List<TableRow> fresh =
-          withoutHeaderAmongRows(first, withoutRepeatedHeadings(more, headings), headings);
-      addRows(fresh, rows, part != first, part.columnEdges(), part.isRuled());
-      fresh.stream()
-          .filter(r -> r.kind() == RowKind.GROUP)
-          .forEach(r -> headings.add(LikeParts.plain(r.cells().get(0).text())));
       part.warnings().stream()
           .filter(w -> part == first || w.code() != WarningCode.HEADER_UNSURE)
           .forEach(warnings::add);
     }
-    TableRow bottom = rows.get(rows.size() - 1);
-    if (bottom.kind() == RowKind.GROUP) {
-      // What has no rows below it heads none.
-      rows.set(rows.size() - 1, new TableRow(RowKind.NOTE, bottom.page(), bottom.cells()));
-    }
+    List<TableRow> rows = PartRows.of(open);
     RowSums.Told sums = RowSums.of(rows.subList(first.headerRows(), rows.size()), first.columns());
-    rows = new ArrayList<>(first.header());
-    rows.addAll(sums.rows());
+    List<TableRow> all = new ArrayList<>(first.header());
+    all.addAll(sums.rows());
     warnings.addAll(sums.warnings());
-    warnings.addAll(TableDoubts.of(first.headerRows(), first.columns(), rows, first.frame()));
+    warnings.addAll(TableDoubts.of(first.headerRows(), first.columns(), all, first.frame()));
     Table whole =
         new Table(
             openId,
@@ -339,7 +260,7 @@ public final class Stitcher {
             warnings,
             first.headerRows(),
             HeaderPaths.of(first.header(), first.columns()),
-            rows,
+            all,
             open.stream().flatMap(p -> p.notes().stream()).distinct().toList(),
             Optional.empty(),
             sums.proven());
