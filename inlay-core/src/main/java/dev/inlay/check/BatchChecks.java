@@ -35,7 +35,7 @@ public final class BatchChecks {
         if (check.rule().overBatch()) {
           tell(check, set, told);
         } else {
-          NotAsked.tell(check, set, told);
+          NotAsked.report(check, set, told);
         }
       }
     }

@@ -88,7 +88,8 @@ public final class Checks {
         .by(check.name());
   }
 
-  private static Severity severity(CheckSpec check) {
+  /** How grave the findings of a check are. */
+  static Severity severity(CheckSpec check) {
     return Severity.valueOf(check.severity().toUpperCase(Locale.ROOT));
   }
 }

@@ -4,14 +4,12 @@ import dev.inlay.record.CheckCount;
 import dev.inlay.record.DataSetPart;
 import dev.inlay.record.FileRun;
 import dev.inlay.record.Finding;
-import dev.inlay.record.Severity;
 import dev.inlay.spec.CheckRule;
 import dev.inlay.spec.CheckSpec;
 import java.util.List;
-import java.util.Locale;
 
 /**
- * Tells of checks that found nothing to compare: they do not hold, they prove nothing. So a printed
+ * Reports checks that found nothing to compare: they do not hold, they prove nothing. So a printed
  * sum that got lost is seen even where it is the sum that all rows are checked against.
  */
 public final class NotAsked {
@@ -22,7 +20,7 @@ public final class NotAsked {
   private NotAsked() {}
 
   /** Adds a finding where a check was asked in no file, or a sum is missing in some files only. */
-  static void tell(CheckSpec check, int set, List<FileRun> runs) {
+  static void report(CheckSpec check, int set, List<FileRun> runs) {
     int last = -1;
     CheckCount all = CheckCount.NONE;
     for (int i = 0; i < runs.size(); i++) {
@@ -46,9 +44,10 @@ public final class NotAsked {
   }
 
   private static FileRun with(CheckSpec check, FileRun run, String where, String message) {
-    Severity severity = Severity.valueOf(check.severity().toUpperCase(Locale.ROOT));
     return run.with(
-        List.of(Finding.of(severity, CODE, where, check.name() + ": " + message).by(check.name())));
+        List.of(
+            Finding.of(Checks.severity(check), CODE, where, check.name() + ": " + message)
+                .by(check.name())));
   }
 
   private static boolean hasRows(FileRun run, int set) {

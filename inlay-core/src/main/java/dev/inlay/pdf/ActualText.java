@@ -46,7 +46,7 @@ final class ActualText {
   List<Drawn> end() {
     boolean ends = depth > 0 && depth == depthOfText;
     depth = Math.max(0, depth - 1);
-    return ends ? released() : List.of();
+    return ends ? rest() : List.of();
   }
 
   /** Takes a glyph, if a text is given for it. */
@@ -54,12 +54,10 @@ final class ActualText {
     return depthOfText > 0 && held.add(drawn);
   }
 
-  /** The glyphs of a stretch that never ended. */
+  /**
+   * The glyphs held so far, those of a stretch that never ends too; one where its text is taken.
+   */
   List<Drawn> rest() {
-    return released();
-  }
-
-  private List<Drawn> released() {
     List<Drawn> drawn = new ArrayList<>(held);
     held.clear();
     depthOfText = 0;

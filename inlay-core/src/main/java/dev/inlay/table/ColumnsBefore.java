@@ -2,6 +2,7 @@ package dev.inlay.table;
 
 import dev.inlay.find.Piece;
 import dev.inlay.find.PieceLine;
+import dev.inlay.geom.Edges;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.Word;
 import dev.inlay.text.TextShape;
@@ -166,12 +167,7 @@ final class ColumnsBefore {
   }
 
   private int column(double x) {
-    List<Double> edges = before.columnEdges();
-    int column = 0;
-    while (column < before.columns() - 1 && x > edges.get(column + 1) + shift) {
-      column++;
-    }
-    return column;
+    return Edges.indexOf(before.columnEdges(), x - shift);
   }
 
   /**

@@ -47,7 +47,7 @@ record PageTable(
         frame, title, notes, columnEdges, headerRows, rows, warnings, isFirst, isLast, nextColumn);
   }
 
-  /** The same table, told to go on with the table before it in the next column of the page. */
+  /** The same table, marked as going on with the table before it in the next column of a page. */
   PageTable inNextColumn() {
     return new PageTable(
         frame, title, notes, columnEdges, headerRows, rows, warnings, first, last, true);
