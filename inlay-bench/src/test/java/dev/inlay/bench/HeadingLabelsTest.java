@@ -2,19 +2,10 @@ package dev.inlay.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import dev.inlay.find.PieceLine;
-import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import dev.inlay.grid.HeaderLayout;
 import dev.inlay.grid.Heading;
-import dev.inlay.page.Face;
-import dev.inlay.page.Glyph;
-import dev.inlay.page.LineComposer;
-import dev.inlay.page.TextLine;
-import dev.inlay.page.Turn;
 import dev.inlay.page.Word;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -23,27 +14,18 @@ import tools.jackson.databind.json.JsonMapper;
 /** True heading cells laid over the lines of a header of three columns, 100 points wide each. */
 class HeadingLabelsTest {
 
-  private final List<Glyph> glyphs = new ArrayList<>();
+  private final PrintedLines page = new PrintedLines();
 
   private HeadingLabelsTest text(String text, double x, double baseline) {
-    Face face = new Face("Plain", false, false);
-    for (int i = 0; i < text.length(); i++) {
-      Box box = new Box(x + 5 * i, baseline - 8, x + 5 * i + 5, baseline + 2);
-      glyphs.add(new Glyph(text.substring(i, i + 1), box, baseline, 10, Turn.UPRIGHT, face));
-    }
+    page.text(text, x, baseline);
     return this;
   }
 
   /** The headings of each line, each with its reach; the truth is written with single quotes. */
   private List<String> labels(String grid) {
-    List<TextLine> lines =
-        LineComposer.compose(glyphs).stream()
-            .sorted(Comparator.comparingDouble(TextLine::baseline))
-            .toList();
     List<Interval> columns =
         List.of(new Interval(0, 100), new Interval(100, 200), new Interval(200, 300));
-    HeaderLayout layout =
-        new HeaderLayout(PieceLine.of(lines), List.of(), columns, columns, List.of());
+    HeaderLayout layout = new HeaderLayout(page.lines(), List.of(), columns, columns, List.of());
     String truth = "{'kinds': ['header', 'header', 'body'], 'grid': " + grid + "}";
     return HeadingLabels.of(layout, JsonMapper.shared().readTree(truth.replace('\'', '"'))).stream()
         .map(l -> l.stream().map(HeadingLabelsTest::written).collect(Collectors.joining(", ")))
