@@ -1,7 +1,6 @@
 package dev.inlay.table;
 
 import dev.inlay.geom.Box;
-import dev.inlay.grid.Warning;
 import dev.inlay.grid.WarningCode;
 import dev.inlay.page.Page;
 import java.util.ArrayList;
@@ -238,33 +237,7 @@ public final class Stitcher {
     if (open.isEmpty()) {
       return;
     }
-    PageTable first = open.get(0);
-    List<Warning> warnings = new ArrayList<>();
-    for (PageTable part : open) {
-      part.warnings().stream()
-          .filter(w -> part == first || w.code() != WarningCode.HEADER_UNSURE)
-          .forEach(warnings::add);
-    }
-    List<TableRow> rows = PartRows.of(open);
-    RowSums.Told sums = RowSums.of(rows.subList(first.headerRows(), rows.size()), first.columns());
-    List<TableRow> all = new ArrayList<>(first.header());
-    all.addAll(sums.rows());
-    warnings.addAll(sums.warnings());
-    warnings.addAll(TableDoubts.of(first.headerRows(), first.columns(), all, first.frame()));
-    Table whole =
-        new Table(
-            openId,
-            first.title(),
-            open.stream().map(PageTable::frame).toList(),
-            0,
-            warnings,
-            first.headerRows(),
-            HeaderPaths.of(first.header(), first.columns()),
-            all,
-            open.stream().flatMap(p -> p.notes().stream()).distinct().toList(),
-            Optional.empty(),
-            sums.proven());
-    done.add(Estimate.of(whole));
+    done.add(Estimate.of(TableOfParts.of(openId, open)));
     open.clear();
   }
 }
