@@ -54,12 +54,14 @@ class ChecksIT {
     Path spec =
         changed("sum: amount, is: totals}", "sum: amount, is: totals, where: quantity > 999999}");
     Path paper = Program.SAMPLES.resolve("dues-statement-oyle.pdf").toAbsolutePath();
-    Result result = Program.run(folder, "run", spec, paper, "--dry");
-    assertThat(result.code()).as(result.out()).isEqualTo(1);
+    Result result = Program.run(folder, "run", spec, paper, "-o", "results");
+    assertThat(result.code()).as(result.err()).isEqualTo(1);
     assertThat(result.out())
         .contains(" times: 2 hold; asked of nothing: total dues")
         .contains("total dues: was asked of nothing, in no file")
         .contains("(check-not-asked)");
+    assertThat(folder.resolve("results/dues.xlsx")).isNotEmptyFile();
+    assertThat(folder.resolve("results/findings.csv")).content().contains("check-not-asked");
   }
 
   @ParameterizedTest

@@ -111,6 +111,28 @@ class RunIT {
   }
 
   @Test
+  void aTableThatNoDataSetTakesIsReportedWithItsRowsUnlessItIsNotWanted() throws Exception {
+    Path paper = Program.SAMPLES.resolve("landings-2025-q1.pdf").toAbsolutePath();
+    String yaml =
+        """
+        report: Landings
+        table: Landings by harbour and species
+        columns: {harbour: Harbour}
+        """;
+    Path spec = Files.writeString(folder.resolve("one.inlay.yaml"), yaml);
+    Result result = Program.run(folder, "run", spec, paper, "--dry");
+    assertThat(result.code()).isEqualTo(1);
+    assertThat(result.out())
+        .containsPattern("landings-2025-q1.pdf +incomplete")
+        .contains("table p2t2 'Table 2. Vessels by length class, January to March 2025', 4 rows,")
+        .contains("(table-not-taken)");
+    Files.writeString(spec, yaml + "other tables: leave out\n");
+    Result meant = Program.run(folder, "run", spec, paper, "--dry");
+    assertThat(meant.code()).as(meant.out()).isZero();
+    assertThat(meant.out()).containsPattern("landings-2025-q1.pdf +read").doesNotContain("p2t2");
+  }
+
+  @Test
   void aPasswordOpensTheLockedFileAndStrictCountsWarnings() throws Exception {
     Result result =
         Program.run(

@@ -6,6 +6,7 @@ import dev.inlay.page.TextLine;
 import dev.inlay.record.DataSetReading;
 import dev.inlay.record.PageLine;
 import dev.inlay.record.PageLine.LineWord;
+import dev.inlay.spec.CheckRule;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.PageValue;
 import dev.inlay.spec.ReportSpec;
@@ -32,6 +33,7 @@ final class LineGathering {
     unseen =
         spec.dataSets().stream()
             .flatMap(s -> s.values().stream())
+            .filter(v -> v.where() != PageValue.Where.ORIGIN)
             .collect(Collectors.toCollection(ArrayList::new));
     toTheEnd =
         spec.recognisedBy().stream().anyMatch(ReportSpec.Recognition::missing)
@@ -40,7 +42,8 @@ final class LineGathering {
 
   private static boolean readsAllPages(DataSetSpec set) {
     return set.records().isPresent()
-        || set.values().stream().anyMatch(v -> v.per() != PageValue.Per.FILE);
+        || set.values().stream().anyMatch(v -> v.per() != PageValue.Per.FILE)
+        || set.checks().stream().anyMatch(c -> c.rule() instanceof CheckRule.Pages);
   }
 
   /** Takes the next page. */

@@ -18,10 +18,12 @@ import dev.inlay.record.Finding;
 import dev.inlay.record.PageLine;
 import dev.inlay.record.RuleUse;
 import dev.inlay.record.Severity;
+import dev.inlay.record.TablesNotTaken;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.ReportSpec;
 import dev.inlay.spec.TableSpec;
 import dev.inlay.table.RulingUse;
+import dev.inlay.table.Table;
 import dev.inlay.table.TextLedger;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -115,19 +117,39 @@ public final class SpecRun {
     for (DataSetSpec set : spec.dataSets()) {
       DocumentTables source = documents.get(tools(set.tables()));
       DataSetPart read = DataSetReading.read(set, name(document), source.tables(), lines);
-      DataSetPart part = Checks.made(set.checks(), read, name(document));
+      DataSetPart part = Checks.made(set.checks(), read, name(document), lines);
       parts.add(part);
       any |= !part.tables().isEmpty() || set.records().isPresent() && part.ledger().read() > 0;
     }
     if (!any) {
       return aside(document, noTable(document, parts), parts);
     }
+    List<Finding> lost =
+        spec.leavesOtherTablesOut()
+            ? List.of()
+            : TablesNotTaken.of(name(document), sources(documents, parts));
     boolean partial = document.status() == DocumentStatus.PARTIAL;
+    FileRun.Status whole = lost.isEmpty() ? FileRun.Status.READ : FileRun.Status.INCOMPLETE;
     return result(
-        document,
-        partial ? FileRun.Status.PARTIAL : FileRun.Status.READ,
-        partial ? problemText(document) : "",
-        parts);
+            document,
+            partial ? FileRun.Status.PARTIAL : whole,
+            partial ? problemText(document) : "",
+            parts)
+        .with(lost);
+  }
+
+  /** The data sets that are made of tables, with the tables that each could take. */
+  private List<TablesNotTaken.Source> sources(
+      Map<HandTools, DocumentTables> documents, List<DataSetPart> parts) {
+    List<TablesNotTaken.Source> sources = new ArrayList<>();
+    for (int i = 0; i < parts.size(); i++) {
+      DataSetSpec set = spec.dataSets().get(i);
+      if (set.records().isEmpty()) {
+        List<Table> tables = documents.get(tools(set.tables())).tables();
+        sources.add(new TablesNotTaken.Source(set, tables, parts.get(i).tables()));
+      }
+    }
+    return sources;
   }
 
   private static String noTable(DocumentTables document, List<DataSetPart> parts) {

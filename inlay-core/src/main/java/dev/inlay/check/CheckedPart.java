@@ -82,8 +82,22 @@ final class CheckedPart {
     return known;
   }
 
-  /** The part after all checks. */
-  DataSetPart result() {
+  /** Whether a check compared every row of the part. */
+  boolean asksAll(CheckSpec check) {
+    int rows = part.records().size() + part.held().size();
+    return rows > 0 && counts.getOrDefault(check.name(), CheckCount.NONE).rows() >= rows;
+  }
+
+  /**
+   * The part after all checks.
+   *
+   * @param proved whether arithmetic compared all rows: where no check failed, an estimate that the
+   *     table may be wrong says nothing any more
+   */
+  DataSetPart result(boolean proved) {
+    if (proved && findings.stream().noneMatch(f -> f.check().isPresent())) {
+      findings.removeIf(Finding::isEstimate);
+    }
     List<DataRecord> accepted = new ArrayList<>();
     List<HeldRecord> all = new ArrayList<>(part.held());
     for (DataRecord record : part.records()) {

@@ -4,6 +4,7 @@ import dev.inlay.record.DataRecord;
 import dev.inlay.record.DataSetPart;
 import dev.inlay.record.Finding;
 import dev.inlay.record.Origin;
+import dev.inlay.record.PageLine;
 import dev.inlay.record.Severity;
 import dev.inlay.spec.CheckRule;
 import dev.inlay.spec.CheckSpec;
@@ -18,15 +19,32 @@ public final class Checks {
 
   private Checks() {}
 
-  /** The part with its checks made: findings added, and rows held where a check wants that. */
-  public static DataSetPart made(List<CheckSpec> checks, DataSetPart part, String file) {
+  /**
+   * The part with its checks made: findings added, and rows held where a check wants that.
+   *
+   * @param lines of the file's pages; needed by checks of page numbers alone
+   */
+  public static DataSetPart made(
+      List<CheckSpec> checks, DataSetPart part, String file, List<PageLine> lines) {
     CheckedPart checked = new CheckedPart(part, file);
     for (CheckSpec check : checks) {
       if (!check.rule().overBatch()) {
-        checked.make(check, of(check.rule()));
+        checked.make(
+            check,
+            check.rule() instanceof CheckRule.Pages pages
+                ? new PagesCheck(pages, lines)
+                : of(check.rule()));
       }
     }
-    return checked.result();
+    boolean proved = checks.stream().anyMatch(c -> proves(c.rule()) && checked.asksAll(c));
+    return checked.result(proved);
+  }
+
+  /** Whether rows that are lost, doubled or misread would make a check fail. */
+  private static boolean proves(CheckRule rule) {
+    return rule instanceof CheckRule.PrintedSums
+        || rule instanceof CheckRule.GroupSum
+        || rule instanceof CheckRule.Balance;
   }
 
   /** The rows of a part that a check is asked of. */
@@ -34,12 +52,12 @@ public final class Checks {
     return check.where().map(w -> part.only(r -> holds(w, r))).orElse(part);
   }
 
-  /** Where a value that the condition needs is missing, the row is asked too. */
+  /** A row without a value that the condition needs is not asked. */
   private static boolean holds(Expression where, DataRecord row) {
     try {
-      return !Boolean.FALSE.equals(where.evaluate(Rows.contents(row)));
+      return where.holds(Rows.contents(row));
     } catch (IllegalArgumentException e) {
-      return true;
+      return true; // what cannot be calculated is no reason to leave a row unchecked
     }
   }
 

@@ -23,7 +23,7 @@ record ConditionCheck(CheckRule.Condition rule) implements RowCheck {
 
   private String values(Map<String, Object> contents) {
     List<String> texts = new ArrayList<>();
-    rule.condition().fields().forEach(f -> texts.add(f + " is " + contents.get(f)));
+    rule.condition().fields().forEach(f -> texts.add(f + " is " + Rows.shown(contents.get(f))));
     return texts.isEmpty() ? "" : ": " + String.join(", ", texts);
   }
 }

@@ -65,6 +65,9 @@ public final class NotAsked {
       String kind = sums.totals() ? "total" : "subtotal";
       return "no " + kind + " with a value of '" + sums.field() + "' was read";
     }
+    if (rule instanceof CheckRule.Pages pages) {
+      return "no line holds the pattern " + pages.pattern();
+    }
     return "no row has a value of " + String.join(", ", rule.fields());
   }
 }

@@ -53,11 +53,15 @@ final class Rows {
 
   /** The content of a value as a text; empty where there is none. */
   static String text(Value value) {
-    Object content = value.content();
+    return value.content() == null ? "" : shown(value.content());
+  }
+
+  /** A content as messages show it: numbers in full. */
+  static String shown(Object content) {
     if (content instanceof BigDecimal number) {
       return number.toPlainString();
     }
-    return content == null ? "" : content.toString();
+    return content == null ? "empty" : content.toString();
   }
 
   /** The texts of a field, in rows that are accepted or held. */
@@ -70,7 +74,7 @@ final class Rows {
 
   /** Says that a key is there already. */
   static String twice(List<Object> key, DataRecord first) {
-    List<String> texts = key.stream().map(String::valueOf).toList();
+    List<String> texts = key.stream().map(Rows::shown).toList();
     return "'"
         + String.join(", ", texts)
         + "' is there already: "

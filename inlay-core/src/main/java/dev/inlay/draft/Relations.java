@@ -75,7 +75,10 @@ final class Relations {
   /** Whether no sample contradicts a check. */
   private boolean holds(CheckSpec check) {
     return parts.stream()
-        .allMatch(p -> Checks.made(List.of(check), p, "").findings().size() == p.findings().size());
+        .allMatch(
+            p ->
+                Checks.made(List.of(check), p, "", List.of()).findings().size()
+                    == p.findings().size());
   }
 
   private CheckSpec checkOf(String line) throws SpecException {

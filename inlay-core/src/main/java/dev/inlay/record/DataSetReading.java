@@ -38,7 +38,7 @@ public final class DataSetReading {
   public static DataSetPart read(
       DataSetSpec set, String file, List<Table> tables, List<PageLine> lines) {
     DataSetReading reading = new DataSetReading(set, file);
-    PageValues values = new PageValues(set.values(), lines);
+    PageValues values = new PageValues(set.values(), lines, new RowOrigins(file, tables));
     reading.tellValues(values, lines);
     if (set.records().isPresent()) {
       new LineRecords(set, values, reading.tally).read(lines);
@@ -51,17 +51,21 @@ public final class DataSetReading {
 
   /** Whether a value outside the columns is seen in some lines; it stands on one page. */
   public static boolean isSeen(PageValue value, List<PageLine> lines) {
-    return !new PageValues(List.of(value), lines).sightings(value).isEmpty();
+    return !new PageValues(List.of(value), lines, new RowOrigins("", List.of()))
+        .sightings(value)
+        .isEmpty();
   }
 
   private void tellValues(PageValues values, List<PageLine> lines) {
     for (PageValue value : set.values()) {
       String rule = "value " + value.field();
-      tally.uses().name(rule);
+      if (value.where() != PageValue.Where.ORIGIN) {
+        tally.uses().name(rule);
+      }
       for (Raw raw : values.sightings(value)) {
         tally.uses().took(rule, raw.text(), raw.origin().orElseThrow().page());
       }
-      if (values.sightings(value).isEmpty()) {
+      if (values.sightings(value).isEmpty() && value.where() != PageValue.Where.ORIGIN) {
         String what =
             value.where() == PageValue.Where.PATTERN
                 ? "no line holds the pattern " + value.pattern()

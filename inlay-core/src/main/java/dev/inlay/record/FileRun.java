@@ -33,6 +33,8 @@ public record FileRun(
   public enum Status {
     /** All of it was read. */
     READ("read"),
+    /** All of it was read, but some of its tables are in no data set. */
+    INCOMPLETE("incomplete"),
     /** Some of its pages could not be read. */
     PARTIAL("partial"),
     /** It is of another kind, or has no table that fits. */
@@ -57,7 +59,7 @@ public record FileRun(
 
     /** Whether some of the input could not be read. */
     public boolean isFailure() {
-      return this != READ && this != SET_ASIDE;
+      return this != READ && this != INCOMPLETE && this != SET_ASIDE;
     }
   }
 

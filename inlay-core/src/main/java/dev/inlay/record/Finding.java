@@ -1,5 +1,6 @@
 package dev.inlay.record;
 
+import dev.inlay.grid.WarningCode;
 import java.util.Optional;
 
 /**
@@ -29,6 +30,11 @@ public record Finding(
   /** A finding of a whole file. */
   public static Finding of(Severity severity, String code, String file, String message) {
     return new Finding(severity, code, file, message, Optional.empty(), Optional.empty());
+  }
+
+  /** Whether nothing but an estimate speaks: other tables that look like this one were wrong. */
+  public boolean isEstimate() {
+    return code.equals(WarningCode.UNSURE.code());
   }
 
   /** The same, told by a check. */

@@ -17,21 +17,49 @@ final class PageValues {
   private static final double PHRASE_GAP = 1.5;
 
   private final Map<PageValue, List<Raw>> sightings = new LinkedHashMap<>();
+  private final RowOrigins origins;
 
   /**
    * Finds the values.
    *
    * @param values that are looked for
    * @param lines of the file in reading order
+   * @param origins what is known of the places of rows
    */
-  PageValues(List<PageValue> values, List<PageLine> lines) {
+  PageValues(List<PageValue> values, List<PageLine> lines, RowOrigins origins) {
+    this.origins = origins;
     for (PageValue value : values) {
-      List<Raw> found = new ArrayList<>();
-      for (int i = 0; i < lines.size(); i++) {
-        sight(value, lines, i).filter(r -> !r.isEmpty()).ifPresent(found::add);
-      }
-      sightings.put(value, found);
+      sightings.put(
+          value, value.where() == PageValue.Where.ORIGIN ? List.of() : find(value, lines));
     }
+  }
+
+  /**
+   * Where a value is seen. A label that is the whole of a phrase counts more than one that begins a
+   * longer one, as "Supplier" in "Supplier no.".
+   */
+  private static List<Raw> find(PageValue value, List<PageLine> lines) {
+    List<Raw> whole = new ArrayList<>();
+    List<Raw> all = new ArrayList<>();
+    for (int i = 0; i < lines.size(); i++) {
+      Optional<Raw> found = sight(value, lines, i).filter(r -> !r.isEmpty());
+      found.ifPresent(all::add);
+      if (found.isPresent() && isWhole(value, lines.get(i))) {
+        whole.add(found.get());
+      }
+    }
+    return whole.isEmpty() ? all : whole;
+  }
+
+  /** Whether a label stands apart from what follows it, or ends with a mark. */
+  private static boolean isWhole(PageValue value, PageLine line) {
+    int[] label = value.where() == PageValue.Where.PATTERN ? null : label(value.label(), line);
+    if (label == null || label[1] + 1 == line.words().size()) {
+      return true;
+    }
+    String last = line.words().get(label[1]).text();
+    return isWide(line.words(), label[1] + 1, line)
+        || !Character.isLetterOrDigit(last.charAt(last.length() - 1));
   }
 
   /** Where a value was seen, in reading order. */
@@ -39,11 +67,17 @@ final class PageValues {
     return sightings.get(value);
   }
 
-  /** The values that a row gets, by field. */
+  /** The values that a row gets, by field; to be asked once for each row, in their order. */
   Map<String, Raw> of(SourceRow row, Origin tableStart) {
     Map<String, Raw> values = new LinkedHashMap<>();
+    origins.next(row);
     sightings.forEach(
-        (value, seen) -> values.put(value.field(), pick(value, seen, row, tableStart)));
+        (value, seen) ->
+            values.put(
+                value.field(),
+                value.where() == PageValue.Where.ORIGIN
+                    ? new Raw(origins.of(value.label(), row), row.origin())
+                    : pick(value, seen, row, tableStart)));
     return values;
   }
 

@@ -1,8 +1,10 @@
 package dev.inlay.record;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 
 /** Counts where the rows of a file end while they are read. */
@@ -12,6 +14,7 @@ final class PartTally {
   private final List<DataRecord> records = new ArrayList<>();
   private final List<HeldRecord> held = new ArrayList<>();
   private final List<Finding> findings = new ArrayList<>();
+  private final Set<Finding> reasonsSaid = new HashSet<>();
   private final Map<String, Integer> leftOut = new TreeMap<>();
   private final RuleUses uses = new RuleUses();
   private final List<DataRecord> rows = new ArrayList<>();
@@ -52,9 +55,10 @@ final class PartTally {
     records.add(record);
   }
 
+  /** Holds a row; a reason that holds several rows, as a value of the whole file, is said once. */
   void hold(DataRecord record, List<Finding> reasons) {
     held.add(new HeldRecord(record, reasons));
-    findings.addAll(reasons);
+    reasons.stream().filter(reasonsSaid::add).forEach(findings::add);
   }
 
   void leaveOut(String rule, String text, int page) {

@@ -34,6 +34,13 @@ record TableFit(Table table, boolean fits, String reason) {
     return set.tables().order().isPresent() ? nth(fits, set.tables().order().getAsInt()) : fits;
   }
 
+  /** Whether a spec leaves a table out on purpose: by its page, or since another one is named. */
+  static boolean isMeantToBeLeftOut(Table table, List<Table> tables, DataSetSpec set) {
+    boolean otherPage = !set.tables().pages().holds(table.pages().get(0));
+    boolean otherOrder = set.tables().order().isPresent() && reason(table, set).isEmpty();
+    return otherPage || otherOrder && of(tables, set).stream().anyMatch(TableFit::fits);
+  }
+
   private static List<TableFit> nth(List<TableFit> fits, int order) {
     List<TableFit> fitting = fits.stream().filter(TableFit::fits).toList();
     int at = order < 0 ? fitting.size() - 1 : order - 1;

@@ -45,6 +45,7 @@ final class CheckReader {
         "balance",
         o ->
             new CheckRule.Balance(o.needed("balance"), o.needed("plus"), o.texts("by"), within(o)));
+    kinds.put("pages", CheckReader::pages);
     kinds.put("lowest", o -> extreme(o, "lowest"));
     kinds.put("highest", o -> extreme(o, "highest"));
     kinds.put("lookup", o -> new CheckRule.Lookup(o.needed("lookup"), values(o)));
@@ -83,7 +84,8 @@ final class CheckReader {
               "a check over all files holds no rows; leave it out");
     }
     // an expression is no name: findings say it anyway
-    String usualName = kind.equals("row") ? kind : kind + " " + String.join(", ", one.texts(kind));
+    boolean named = List.of("row", "pages").contains(kind);
+    String usualName = named ? kind : kind + " " + String.join(", ", one.texts(kind));
     return new CheckSpec(
         one.text("name").orElse(usualName),
         rule,
@@ -127,6 +129,17 @@ final class CheckReader {
     return totals || is.equals("subtotals")
         ? new CheckRule.PrintedSums(field, totals, by, onPage, within(one))
         : new CheckRule.GroupSum(field, by, is, within(one));
+  }
+
+  private static CheckRule pages(Section one) {
+    TextPattern pattern = one.pattern("pages").orElseGet(() -> TextPattern.of("()"));
+    if (pattern.groupCount() == 0) {
+      one.messages()
+          .add(
+              one.get("pages").orElseThrow(),
+              "'pages' needs a group for the number, as 'Page (\\d+) of (\\d+)'");
+    }
+    return new CheckRule.Pages(pattern);
   }
 
   private static CheckRule count(Section one) {

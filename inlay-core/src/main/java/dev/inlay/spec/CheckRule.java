@@ -128,6 +128,18 @@ public sealed interface CheckRule {
   /** Fields that have one value on a page, in a table or in a file. */
   record Same(List<String> fields, Scope on) implements CheckRule {}
 
+  /**
+   * Printed page numbers that run from 1 on without a gap.
+   *
+   * @param pattern its first group is the number, the second the number of pages
+   */
+  record Pages(TextPattern pattern) implements CheckRule {
+    @Override
+    public List<String> fields() {
+      return List.of();
+    }
+  }
+
   /** Values that no two files share, as the period of a report. */
   record OneFileEach(List<String> fields) implements CheckRule {
     @Override

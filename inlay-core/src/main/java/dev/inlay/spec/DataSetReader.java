@@ -132,11 +132,15 @@ final class DataSetReader {
   }
 
   private PageValue value(String field, Section at) {
+    if (at.has("origin")) {
+      return origin(field, at);
+    }
     boolean beside = at.has("beside");
     boolean below = at.has("below");
     Optional<TextPattern> pattern = at.pattern("pattern");
     if (beside && below || !beside && !below && !at.has("pattern")) {
-      messages.add(at.node(), "'" + field + "' needs one of 'beside', 'below' and 'pattern'");
+      messages.add(
+          at.node(), "'" + field + "' needs one of 'beside', 'below', 'pattern' and 'origin'");
     }
     PageValue.Where where = PageValue.Where.PATTERN;
     if (beside || below) {
@@ -146,6 +150,17 @@ final class DataSetReader {
     String per = at.choice("per", "file", "file", "page", "table", "next");
     PageValue.Per rows = PageValue.Per.valueOf(per.toUpperCase(Locale.ROOT));
     return new PageValue(field, where, label, pattern.orElse(null), rows);
+  }
+
+  /** A value that says where a row comes from; it stands at no label and matches no pattern. */
+  private PageValue origin(String field, Section at) {
+    for (String key : List.of("beside", "below", "pattern", "per")) {
+      if (at.has(key)) {
+        messages.add(at.node(), "'" + field + "' has 'origin', so '" + key + "' means nothing");
+      }
+    }
+    String what = at.choice("origin", "file", PageValue.ORIGINS);
+    return new PageValue(field, PageValue.Where.ORIGIN, what, null, PageValue.Per.FILE);
   }
 
   private List<HeadingRule> headings() {

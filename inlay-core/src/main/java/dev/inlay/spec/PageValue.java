@@ -1,5 +1,6 @@
 package dev.inlay.spec;
 
+import java.util.List;
 import java.util.Locale;
 
 /**
@@ -7,11 +8,15 @@ import java.util.Locale;
  *
  * @param field the field that gets it
  * @param where how its place is told
- * @param label the text that it stands beside or below; empty where a pattern tells it
+ * @param label the text that it stands beside or below, or one of {@link #ORIGINS}; empty where a
+ *     pattern tells it
  * @param pattern what it looks like, in its line or beside its label; null for all of the text
  * @param per for which rows it holds
  */
 public record PageValue(String field, Where where, String label, TextPattern pattern, Per per) {
+
+  /** What can be asked of the place that a row comes from. */
+  public static final List<String> ORIGINS = List.of("file", "page", "title", "row");
 
   /** How the place of a value is told. */
   public enum Where {
@@ -20,7 +25,9 @@ public record PageValue(String field, Where where, String label, TextPattern pat
     /** On the line below its label. */
     BELOW,
     /** Wherever the pattern is found. */
-    PATTERN
+    PATTERN,
+    /** It is no text of the page: it says where the row comes from. */
+    ORIGIN
   }
 
   /** For which rows a value holds. */

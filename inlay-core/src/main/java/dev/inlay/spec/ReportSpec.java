@@ -11,6 +11,7 @@ import java.util.Optional;
  * @param recognisedBy what tells a file of this kind; empty where every file is taken for one
  * @param password where the password of locked files is found, if any
  * @param pages on which tables are looked for
+ * @param leavesOtherTablesOut whether tables that fit no data set are left out without a finding
  * @param dataSets what is wanted; at least one
  * @param results which files a run writes; empty for the usual ones
  */
@@ -19,6 +20,7 @@ public record ReportSpec(
     List<Recognition> recognisedBy,
     Optional<PasswordSource> password,
     PageSelection pages,
+    boolean leavesOtherTablesOut,
     List<DataSetSpec> dataSets,
     List<ResultFile> results) {
 

@@ -36,6 +36,7 @@ enum SpecKeys {
       key("recognised by", "list:text|RECOGNITION", "texts that tell a file of this kind"),
       key("password", "PASSWORD", "where the password of locked files is found"),
       key("pages", "text", "pages to read, as 2-5,7 or 3-"),
+      key("other tables", "choice:report,leave out", "what becomes of tables that fit no data set"),
       key("numbers", "NUMBERS", "how all numbers are written"),
       key("nothing", "texts", "marks that mean that there is no value"),
       key("dates", "texts", "forms of all dates, as d MMMM yyyy"),
@@ -106,7 +107,8 @@ enum SpecKeys {
       key("beside", "text", "the text that it stands beside"),
       key("below", "text", "the text that it stands below"),
       key("pattern", "pattern", "what it looks like; its group is the value"),
-      key("per", "choice:file,page,table,next", "for which rows it holds")),
+      key("per", "choice:file,page,table,next", "for which rows it holds"),
+      key("origin", "choice:file,page,title,row", "where the row comes from, instead of a text")),
   /** Headings among rows. */
   HEADING(
       key("field", "text", "the field that gets the heading"),
@@ -153,6 +155,7 @@ enum SpecKeys {
       key("unique", "texts", "fields that no two rows share"),
       key("over", "choice:file,batch", "whether all files are taken together"),
       key("serial", "text", "a field of numbers without gap"),
+      key("pages", "pattern", "printed page numbers without gap; groups: number, number of pages"),
       key("balance", "text", "a field that is the one above and an amount"),
       key("plus", "text", "the amount"),
       key("lowest", "text", "the field whose smallest value is printed"),

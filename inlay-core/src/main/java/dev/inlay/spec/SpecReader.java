@@ -87,6 +87,7 @@ public final class SpecReader {
         recognitions(section),
         password(section),
         section.read("pages", PageSelection::parse).orElse(PageSelection.ALL),
+        section.choice("other tables", "report", "report", "leave out").equals("leave out"),
         sets,
         results(section));
   }

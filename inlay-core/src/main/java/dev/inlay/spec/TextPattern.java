@@ -3,6 +3,7 @@ package dev.inlay.spec;
 import com.google.re2j.Matcher;
 import com.google.re2j.Pattern;
 import com.google.re2j.PatternSyntaxException;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -79,6 +80,26 @@ public final class TextPattern {
       return Optional.ofNullable(m.group("value"));
     }
     return Optional.ofNullable(m.group(Math.min(1, m.groupCount())));
+  }
+
+  /** How many groups it has, named or not. */
+  public int groupCount() {
+    return pattern.groupCount();
+  }
+
+  /**
+   * What its groups take where it is first found in a text; a group that takes nothing is empty.
+   */
+  public Optional<List<String>> taken(String text) {
+    Matcher m = pattern.matcher(text);
+    if (!m.find()) {
+      return Optional.empty();
+    }
+    List<String> taken = new ArrayList<>();
+    for (int g = 1; g <= m.groupCount(); g++) {
+      taken.add(m.group(g) == null ? "" : m.group(g));
+    }
+    return Optional.of(taken);
   }
 
   /** A text with each place where it is found replaced; {@code $1} stands for its first group. */

@@ -132,6 +132,9 @@ final class ResultSheets {
   private Cell source(String file, Optional<Origin> origin) {
     Path path = paths.get(file);
     String text = file + origin.map(o -> ", page " + o.page()).orElse("");
+    if (path == null) {
+      return new Cell(text, "", ""); // of all files together
+    }
     String link =
         origin.map(o -> PlaceLink.of(path, o, folder)).orElseGet(() -> PlaceLink.of(path, folder));
     return new Cell(text, "", link);

@@ -35,7 +35,7 @@ final class CheckedTables {
               .dataSets()
               .get(0);
       DataSetPart part = DataSetReading.read(set, "f.pdf", List.of(table.build()), List.of());
-      DataSetPart checked = Checks.made(set.checks(), part, "f.pdf");
+      DataSetPart checked = Checks.made(set.checks(), part, "f.pdf", List.of());
       assertThat(checked.ledger().balances()).isTrue();
       return checked;
     } catch (SpecException e) {

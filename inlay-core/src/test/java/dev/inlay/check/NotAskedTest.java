@@ -48,7 +48,7 @@ class NotAskedTest {
     for (TableBuilder table : tables) {
       String file = (char) ('a' + runs.size()) + ".pdf";
       DataSetPart part = DataSetReading.read(set, file, List.of(table.build()), List.of());
-      part = Checks.made(set.checks(), part, file);
+      part = Checks.made(set.checks(), part, file, List.of());
       runs.add(
           new FileRun(
               Path.of(file),

@@ -261,4 +261,43 @@ class DataSetReadingTest {
     assertThat(texts(part, "lot")).containsExactly("A", "A");
     assertThat(part.held().get(0).reasons().get(0).code()).isEqualTo("not-split");
   }
+
+  @Test
+  void whereARowComesFromIsAFieldLikeOthers() {
+    Table table =
+        new TableBuilder("Vessel", "Weight")
+            .row("Skua", "12")
+            .row("Tern", "9")
+            .page(2)
+            .row("Gull", "7")
+            .build();
+    String yaml =
+        """
+        columns: {vessel: Vessel}
+        values: {source: {origin: file}, page: {origin: page, type: integer}, nr: {origin: row}}
+        """;
+    DataSetPart part = read(yaml, table);
+    assertThat(texts(part, "source")).containsExactly("a.pdf", "a.pdf", "a.pdf");
+    assertThat(texts(part, "page")).containsExactly("1", "1", "2");
+    assertThat(texts(part, "nr")).containsExactly("1", "2", "1");
+    assertThat(codes(part)).isEmpty();
+  }
+
+  @Test
+  void aLabelThatIsAWholePhraseCountsMoreThanTheBeginningOfOne() {
+    Table table = new TableBuilder("Vessel").row("Skua").build();
+    String yaml = "columns: {vessel: Vessel}\nvalues: {agent: {beside: Agent}}";
+    DataSetPart part = read(yaml, table, "Agent no.  17", "Agent  Corran and sons");
+    assertThat(texts(part, "agent")).containsExactly("Corran and sons");
+    assertThat(texts(read(yaml, table, "Agent no.  17"), "agent")).containsExactly("no.");
+  }
+
+  @Test
+  void aValueOfTheFileThatCannotBeReadIsReportedOnceThoughItHoldsAllRows() {
+    Table table = new TableBuilder("Vessel").row("Skua").row("Tern").build();
+    String yaml = "columns: {vessel: Vessel}\nvalues: {day: {beside: Day, type: date}}";
+    DataSetPart part = read(yaml, table, "Day  soon");
+    assertThat(part.held()).hasSize(2);
+    assertThat(part.findings()).hasSize(1);
+  }
 }
