@@ -20,12 +20,16 @@ record PrintedSumsCheck(CheckRule.PrintedSums rule) implements FileCheck {
   public void make(DataSetPart part, Teller teller) {
     SumDifference difference = new SumDifference(rule.field(), rule.within(), part.sums());
     Carrying carrying = new Carrying(part.sums());
+    ClosingSums closing = new ClosingSums(part.sums(), rule.field());
     for (int i = 0; i < part.sums().size(); i++) {
       PrintedSum sum = part.sums().get(i);
       BigDecimal value = sum.values().get(rule.field());
       boolean asTotal = sum.kind() == RowKind.TOTAL || sum.carried();
       List<DataRecord> rows = rowsOf(sum, carrying, part.rows());
-      if (asTotal == rule.totals() && value != null && !rows.isEmpty()) {
+      boolean asked = asTotal == rule.totals() && value != null && !rows.isEmpty();
+      if (asked && rule.totals() && closing.isBelowOthers(i)) {
+        tellClosing(i, rows, part.sums(), closing, teller);
+      } else if (asked) {
         Optional<SumDifference.Lost> lost =
             carrying
                 .before(i)
@@ -38,6 +42,38 @@ record PrintedSumsCheck(CheckRule.PrintedSums rule) implements FileCheck {
         difference.tell(rows, new SumDifference.Printed(value, what, sum.origin(), lost), teller);
       }
     }
+  }
+
+  /**
+   * A total below others is the sum of the rows or of what stands above it; what is neither is an
+   * addend, unless it is the last.
+   */
+  private void tellClosing(
+      int at, List<DataRecord> rows, List<PrintedSum> sums, ClosingSums closing, Teller teller) {
+    PrintedSum sum = sums.get(at);
+    BigDecimal value = sum.values().get(rule.field());
+    BigDecimal off = value.subtract(closing.above(at));
+    boolean holds = isNear(off) || isNear(value.subtract(Rows.sum(rows, rule.field())));
+    if (holds || closing.isLast(at)) {
+      teller.asked(rows.size());
+    }
+    if (!holds && closing.isLast(at)) {
+      String message =
+          "'"
+              + sum.text()
+              + "' is "
+              + value.toPlainString()
+              + ", the sums above it add up to "
+              + closing.above(at).toPlainString()
+              + " (difference "
+              + off.toPlainString()
+              + ")";
+      teller.say(message, sum.origin(), List.of(), rows);
+    }
+  }
+
+  private boolean isNear(BigDecimal off) {
+    return off.abs().compareTo(rule.within()) <= 0;
   }
 
   private List<DataRecord> rowsOf(PrintedSum sum, Carrying carrying, List<DataRecord> rows) {

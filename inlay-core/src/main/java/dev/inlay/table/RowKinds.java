@@ -10,17 +10,37 @@ final class RowKinds {
   /** A heading is short; a longer text over the whole width is a note. */
   private static final int LONGEST_HEADING = 80;
 
+  /** A sum is named shortly before the word, as in "Order total". */
+  private static final int LONGEST_NAME = 30;
+
   private static final int FLAGS = Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE;
 
-  private static final Pattern SUBTOTAL =
-      Pattern.compile(
-          "(sub-?\\s?totals?|zwischensumme|sous-total|subtotale|subtotaal|delsumma|小計)\\b.*",
-          FLAGS);
+  /** Words for part sums in the languages of Europe, and a few more. */
+  private static final String SUBTOTAL_WORDS =
+      "sub-?\\s?totals?|sub-?totale|subtotaal|tussentotaal|sous-total|zwischensumme|teilsumme"
+          + "|delsumma?|mellansumma|välisumma|vahesumma|mezisoučet|medzisúčet|podsuma|međuzbroj"
+          + "|részösszeg|ara toplam|подытог|промежуточный итог|μερικό σύνολο|小計|小计|소계";
 
+  /** Words for sums in the same languages. */
+  private static final String TOTAL_WORDS =
+      "totals?|total général|totale|totaal|totalt|sum|summe|summa|suma|gesamt(summe)?|insgesamt"
+          + "|i alt|yhteensä|kokku|kopā|iš viso|ogółem|łącznie|razem|celkem|spolu|součet|skupaj"
+          + "|ukupno|összesen|toplam|итого|всего|разом|усього|общо|σύνολο|γενικό σύνολο"
+          + "|合計|総計|合计|总计|합계|총계";
+
+  private static final Pattern SUBTOTAL =
+      Pattern.compile("(" + SUBTOTAL_WORDS + ")(?U:\\b).*", FLAGS);
+
+  /** A label that begins with such a word, or ends with one, as "Goods total". */
   private static final Pattern TOTAL =
       Pattern.compile(
-          "((grand |overall )?totals?|gesamt(summe)?|summe|insgesamt|total général|totale|totaal"
-              + "|suma|summa|celkem|razem|итого|всего|合計|総計)\\b.*",
+          "((grand |overall )?("
+              + TOTAL_WORDS
+              + ")(?U:\\b).*|\\S.{0,"
+              + LONGEST_NAME
+              + "}\\s("
+              + TOTAL_WORDS
+              + ")[:.]?)",
           FLAGS);
 
   /** What a last row begins with that sums up all above it. */

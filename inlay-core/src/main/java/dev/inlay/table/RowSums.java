@@ -177,6 +177,7 @@ final class RowSums {
       told.add(kind == row.kind() ? row : new TableRow(kind, row.page(), row.cells()));
     }
     tellClosingRows();
+    tellRowsBetweenSums();
     for (int i = 0; i < unproven.size(); i++) {
       contradict(from.get(i), unproven.get(i));
     }
@@ -196,6 +197,32 @@ final class RowSums {
     for (int r = row; afterSum && r < rows.size(); r++) {
       told.set(r, new TableRow(RowKind.TOTAL, rows.get(r).page(), rows.get(r).cells()));
     }
+  }
+
+  /**
+   * At the end of a table, what stands between two sums and fills the same columns as the first of
+   * them is no record, as a freight charge between the sum of the goods and that of the order.
+   */
+  private void tellRowsBetweenSums() {
+    int last = rows.size() - 1;
+    while (last >= 0 && told.get(last).kind() != RowKind.TOTAL) {
+      last--;
+    }
+    int row = last - 1;
+    while (row >= 0 && closesTable(row)) {
+      row--;
+    }
+    boolean between = row >= 0 && row < last - 1 && isCalledSum(told.get(row));
+    for (int r = row + 1; between && r < last; r++) {
+      if (filled(rows.get(r)).equals(filled(rows.get(row)))) {
+        told.set(r, new TableRow(RowKind.TOTAL, rows.get(r).page(), rows.get(r).cells()));
+      }
+    }
+  }
+
+  /** The columns in which a row has texts. */
+  private static List<Integer> filled(TableRow row) {
+    return row.cells().stream().filter(c -> !c.text().isEmpty()).map(TableCell::column).toList();
   }
 
   private boolean closesTable(int row) {

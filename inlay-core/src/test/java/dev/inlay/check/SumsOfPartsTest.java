@@ -29,6 +29,32 @@ class SumsOfPartsTest {
   }
 
   @Test
+  void totalsBelowEachOtherAddUp() {
+    String check = "{sum: a, is: totals}";
+    TableBuilder goods = table("10.00", "20.00").row(RowKind.TOTAL, "Goods total", "30.00", "");
+    goods.row(RowKind.TOTAL, "Freight", "7.00", "").row(RowKind.TOTAL, "Order total", "37.00", "");
+    assertThat(told(check(check, goods))).isEmpty();
+    TableBuilder off = table("10.00", "20.00").row(RowKind.TOTAL, "Goods total", "31.00", "");
+    off.row(RowKind.TOTAL, "Freight", "7.00", "").row(RowKind.TOTAL, "Order total", "38.00", "");
+    assertThat(told(check(check, off)))
+        .singleElement()
+        .asString()
+        .contains("'Goods total' is 31.00");
+    TableBuilder last = table("10.00", "20.00").row(RowKind.TOTAL, "Goods total", "30.00", "");
+    last.row(RowKind.TOTAL, "Freight", "7.00", "").row(RowKind.TOTAL, "Order total", "38.00", "");
+    assertThat(told(check(check, last)))
+        .containsExactly(
+            "sum a: 'Order total' is 38.00, the sums above it add up to 37.00 (difference 1.00)");
+  }
+
+  @Test
+  void aTotalPrintedTwiceIsTheSumOfTheRowsBothTimes() {
+    TableBuilder twice = table("10.00", "20.00").row(RowKind.TOTAL, "Total", "30.00", "");
+    twice.row(RowKind.TOTAL, "Grand total", "30.00", "");
+    assertThat(told(check("{sum: a, is: totals}", twice))).isEmpty();
+  }
+
+  @Test
   void whatAPageCarriesTheNextBringsForward() {
     TableBuilder table =
         table("10.00", "20.00")

@@ -118,6 +118,21 @@ class RowSumsTest {
   }
 
   @Test
+  void whatStandsBetweenSumsInTheirColumnsIsNoRecord() {
+    row("1", "Rope", "2", "10.00").row("2", "Ice", "5", "20.00").row("3", "Oil", "1", "5.00");
+    row("4", "Nets", "3", "8.00").row(TOTAL, 1, "", "", "Goods total", "44.00");
+    row("", "", "Freight", "7.00").row(TOTAL, 1, "", "", "Order total", "51.00");
+    assertThat(kinds(4)).containsExactly(BODY, BODY, BODY, BODY, TOTAL, TOTAL, TOTAL);
+  }
+
+  @Test
+  void aRecordBetweenSumsStaysARecord() {
+    row("1", "Rope", "2", "10.00").row(TOTAL, 1, "", "", "Total of rope", "10.00");
+    row("2", "Ice", "5", "20.00").row(TOTAL, 1, "", "", "Total", "31.00");
+    assertThat(kinds(4)).containsExactly(BODY, TOTAL, BODY, TOTAL);
+  }
+
+  @Test
   void roundedSharesMayMissTheirSumByTheLastDecimal() {
     row("Cod", "33.3").row("Hake", "33.3").row("Ling", "33.3").row(TOTAL, 1, "Total", "100.0");
     assertThat(RowSums.of(rows, 2).proven()).isEqualTo(1);
