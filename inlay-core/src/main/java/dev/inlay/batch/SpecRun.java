@@ -36,6 +36,8 @@ import java.util.Optional;
 /** Runs a spec over files. Holds no state between files, so that one run serves several threads. */
 public final class SpecRun {
 
+  private static final String MISSING_COLUMN = "missing-column";
+
   private final ReportSpec spec;
   private final String password;
   private final int threads;
@@ -129,10 +131,12 @@ public final class SpecRun {
             ? List.of()
             : TablesNotTaken.of(name(document), sources(documents, parts));
     boolean partial = document.status() == DocumentStatus.PARTIAL;
-    FileRun.Status whole = lost.isEmpty() ? FileRun.Status.READ : FileRun.Status.INCOMPLETE;
+    boolean whole = lost.isEmpty() && parts.stream().noneMatch(SpecRun::lacksColumn);
     return result(
             document,
-            partial ? FileRun.Status.PARTIAL : whole,
+            partial
+                ? FileRun.Status.PARTIAL
+                : whole ? FileRun.Status.READ : FileRun.Status.INCOMPLETE,
             partial ? problemText(document) : "",
             parts)
         .with(lost);
@@ -158,7 +162,7 @@ public final class SpecRun {
     }
     for (DataSetPart part : parts) {
       for (Finding finding : part.findings()) {
-        if (finding.code().equals("missing-column")) {
+        if (finding.code().equals(MISSING_COLUMN)) {
           return finding.message();
         }
       }
@@ -173,6 +177,10 @@ public final class SpecRun {
     return document.problems().isEmpty()
         ? "no line of it fits 'records'"
         : document.problems().get(0).message();
+  }
+
+  private static boolean lacksColumn(DataSetPart part) {
+    return part.findings().stream().anyMatch(f -> f.code().equals(MISSING_COLUMN));
   }
 
   private FileRun unread(DocumentTables document) {

@@ -51,6 +51,11 @@ final class CheckedPart {
           }
 
           @Override
+          public void notAsked(List<DataRecord> rows, int of) {
+            findings.add(NotAsked.ofRows(check, file, rows, of));
+          }
+
+          @Override
           public boolean isTold(List<DataRecord> rows, BigDecimal off) {
             return CheckedPart.this.isTold(rows, off.abs());
           }

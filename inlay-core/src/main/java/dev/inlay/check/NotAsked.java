@@ -1,12 +1,16 @@
 package dev.inlay.check;
 
 import dev.inlay.record.CheckCount;
+import dev.inlay.record.DataRecord;
 import dev.inlay.record.DataSetPart;
 import dev.inlay.record.FileRun;
 import dev.inlay.record.Finding;
+import dev.inlay.record.Severity;
 import dev.inlay.spec.CheckRule;
 import dev.inlay.spec.CheckSpec;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * Reports checks that found nothing to compare: they do not hold, they prove nothing. So a printed
@@ -32,7 +36,7 @@ public final class NotAsked {
     if (last >= 0 && all.times() == 0) {
       String message = "was asked of nothing, in no file: " + missing(check.rule());
       runs.set(last, with(check, runs.get(last), "all files", message));
-    } else if (check.rule() instanceof CheckRule.PrintedSums && check.where().isEmpty()) {
+    } else if (isDueInEachFile(check)) {
       for (int i = 0; i < runs.size(); i++) {
         FileRun run = runs.get(i);
         if (hasRows(run, set) && count(check, run, set).times() == 0) {
@@ -41,6 +45,32 @@ public final class NotAsked {
         }
       }
     }
+  }
+
+  /** Whether a file in which nothing is compared is unlike the others. */
+  private static boolean isDueInEachFile(CheckSpec check) {
+    return check.where().isEmpty()
+        && (check.rule() instanceof CheckRule.PrintedSums
+            || check.rule() instanceof CheckRule.Equation
+            || check.rule() instanceof CheckRule.Condition);
+  }
+
+  /** A finding that rows could not be asked, since a value that the check needs is missing. */
+  static Finding ofRows(CheckSpec check, String file, List<DataRecord> rows, int of) {
+    Set<String> missing = new TreeSet<>();
+    for (DataRecord row : rows) {
+      check.rule().fields().stream().filter(f -> row.value(f).isNothing()).forEach(missing::add);
+    }
+    String fields = String.join("', '", missing);
+    String message =
+        check.name()
+            + ": could not be asked of "
+            + rows.size()
+            + (of == 1 ? " of 1 row" : " of " + of + " rows")
+            + ", the first here: '"
+            + fields
+            + "' is empty; if that is right, say so with 'where' or 'default'";
+    return Finding.at(Severity.WARNING, CODE, file, message, rows.get(0).origin());
   }
 
   private static FileRun with(CheckSpec check, FileRun run, String where, String message) {

@@ -2,6 +2,7 @@ package dev.inlay.check;
 
 import dev.inlay.record.DataRecord;
 import dev.inlay.record.DataSetPart;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,6 +21,7 @@ interface RowCheck extends FileCheck {
 
   @Override
   default void make(DataSetPart part, Teller teller) {
+    List<DataRecord> without = new ArrayList<>();
     for (DataRecord record : part.records()) {
       Optional<String> flaw;
       try {
@@ -27,10 +29,13 @@ interface RowCheck extends FileCheck {
       } catch (IllegalArgumentException e) {
         flaw = Optional.of(e.getMessage());
       }
-      flaw.ifPresent(f -> teller.asked(1));
+      flaw.ifPresentOrElse(f -> teller.asked(1), () -> without.add(record));
       if (flaw.isPresent() && !flaw.get().isEmpty()) {
         teller.say(flaw.get(), record.origin(), List.of(record), List.of(record));
       }
+    }
+    if (!without.isEmpty() && without.size() < part.records().size()) {
+      teller.notAsked(without, part.records().size());
     }
   }
 }

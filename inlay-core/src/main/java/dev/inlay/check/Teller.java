@@ -26,6 +26,14 @@ interface Teller {
   void asked(int rows);
 
   /**
+   * Says that rows could not be asked, since a value that the check needs is missing in them.
+   *
+   * @param rows those, at least one
+   * @param of how many rows there are
+   */
+  void notAsked(List<DataRecord> rows, int of);
+
+  /**
    * Whether some of these rows were told to be off by as much, and keeps it in mind: a wrong figure
    * makes every sum above it wrong, and is told once.
    */

@@ -50,6 +50,12 @@ record ColumnMatch(Map<String, Integer> columns, Map<String, Double> likeness) {
         likeness.put(pair.field().name(), pair.likeness());
       }
     }
+    // two fields may name the same heading
+    for (Pair pair : pairs) {
+      if (pair.likeness() == 1 && columns.putIfAbsent(pair.field().name(), pair.column()) == null) {
+        likeness.put(pair.field().name(), pair.likeness());
+      }
+    }
     return new ColumnMatch(columns, likeness);
   }
 

@@ -35,7 +35,14 @@ public final class DataSetShaping {
       data = sums(data, shape.sums().get());
     }
     data = sorted(data, shape.sort());
-    return shape.output().isEmpty() ? data : renamed(data, shape.output());
+    if (shape.output().isEmpty()) {
+      return data;
+    }
+    Map<String, String> output = new LinkedHashMap<>(shape.output());
+    if (shape.pivot().isPresent()) {
+      addUnnamed(set, output, data.fields());
+    }
+    return renamed(data, output);
   }
 
   private static List<Field> fields(DataSetSpec set, List<DataRecord> records) {
@@ -166,6 +173,18 @@ public final class DataSetShaping {
     }
     int order = ((Comparable<Object>) a.content()).compareTo(b.content());
     return falling ? -order : order;
+  }
+
+  /**
+   * Columns that a pivot makes of values which a spec could not know are kept behind the others.
+   */
+  private static void addUnnamed(DataSetSpec set, Map<String, String> output, List<Field> fields) {
+    for (Field field : fields) {
+      boolean made = set.fields().stream().noneMatch(f -> f.name().equals(field.name()));
+      if (made && !output.containsValue(field.name())) {
+        output.putIfAbsent(field.name(), field.name());
+      }
+    }
   }
 
   private static DataSet renamed(DataSet data, Map<String, String> output) {

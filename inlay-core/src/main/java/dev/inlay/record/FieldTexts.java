@@ -53,7 +53,7 @@ final class FieldTexts {
       }
       raw = markers(raw.with(text), form, raws);
       raw = filled(field, raw);
-      if (raw.isEmpty() && form.defaultText().isPresent()) {
+      if (isNothing(raw, form) && form.defaultText().isPresent()) {
         raw = new Raw(form.defaultText().get(), Optional.empty());
       }
       raws.put(field.name(), raw);
@@ -80,8 +80,12 @@ final class FieldTexts {
     return raw.with(raw.text().substring(0, m.start()));
   }
 
+  private static boolean isNothing(Raw raw, ValueForm form) {
+    return raw.isEmpty() || form.nothing().contains(raw.text().strip());
+  }
+
   private Raw filled(FieldSpec field, Raw raw) {
-    boolean nothing = raw.isEmpty() || field.form().nothing().contains(raw.text().strip());
+    boolean nothing = isNothing(raw, field.form());
     if (!field.form().fillDown()) {
       return raw;
     }

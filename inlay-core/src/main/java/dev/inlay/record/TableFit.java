@@ -87,7 +87,12 @@ record TableFit(Table table, boolean fits, String reason) {
 
   /** Where nothing else tells the table, it must have the columns. */
   private static Optional<String> missingColumn(Table table, DataSetSpec set) {
-    TableView view = Reshaping.of(SourceRows.of(table), set.shape());
+    TableView rows = SourceRows.of(table);
+    Optional<String> unfit = Reshaping.unfit(rows, set.shape());
+    if (unfit.isPresent()) {
+      return unfit;
+    }
+    TableView view = Reshaping.of(rows, set.shape());
     List<FieldSpec> missing = ColumnMatch.of(set.fields(), view).missing(set.fields());
     return missing.isEmpty() ? Optional.empty() : Optional.of(missing(missing.get(0), table));
   }

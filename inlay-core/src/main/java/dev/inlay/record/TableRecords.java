@@ -23,6 +23,8 @@ final class TableRecords {
   /** The name under which headings are counted that were carried into fields. */
   static final String CARRIED = "headings carried";
 
+  private static final String MISSING_COLUMN = "missing-column";
+
   private static final String REPEATED = "repeated headings";
 
   private final DataSetSpec set;
@@ -112,7 +114,7 @@ final class TableRecords {
     for (FieldSpec field : missing) {
       tally.say(
           Severity.ERROR,
-          "missing-column",
+          MISSING_COLUMN,
           "table "
               + table.id()
               + ": "
@@ -121,7 +123,10 @@ final class TableRecords {
               + field.name()
               + "' needs it, or 'optional: yes'");
     }
-    if (!missing.isEmpty()) {
+    Optional<String> unfit = Reshaping.unfit(SourceRows.of(table), set.shape());
+    unfit.ifPresent(
+        u -> tally.say(Severity.ERROR, MISSING_COLUMN, "table " + table.id() + ": " + u));
+    if (!missing.isEmpty() || unfit.isPresent()) {
       return false;
     }
     tellReworded();

@@ -8,6 +8,7 @@ import dev.inlay.table.TableFrame;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -46,7 +47,7 @@ public final class TablesNotTaken {
     for (Source source : sources) {
       for (Table table : source.tables()) {
         if (seen.add(table) && !untaken.isAccountedFor(table)) {
-          findings.add(untaken.finding(file, table));
+          untaken.why(table).ifPresent(why -> findings.add(finding(file, table, why)));
         }
       }
     }
@@ -85,14 +86,17 @@ public final class TablesNotTaken {
     return table.bodyRows().stream().filter(r -> r.kind() == RowKind.BODY).count();
   }
 
-  private Finding finding(String file, Table table) {
-    String why =
+  /** What a table lacks; empty where a data set means it and says itself why it cannot take it. */
+  private Optional<String> why(Table table) {
+    List<String> reasons =
         sources.stream()
             .filter(s -> s.tables().contains(table))
             .map(s -> TableFit.of(List.of(table), s.set()).get(0).reason())
-            .filter(reason -> !reason.isEmpty())
-            .findFirst()
-            .orElse("its rows could not be read");
+            .toList();
+    return reasons.contains("") ? Optional.empty() : reasons.stream().findFirst();
+  }
+
+  private static Finding finding(String file, Table table, String why) {
     long rows = recordRows(table);
     String message =
         "table "

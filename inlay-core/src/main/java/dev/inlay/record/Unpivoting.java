@@ -8,11 +8,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 
 /** Makes rows of headings: each cell below a heading that a pattern meets becomes a row. */
 final class Unpivoting {
 
   private Unpivoting() {}
+
+  /** Whether a heading of a table fits. */
+  static boolean fits(TableView table, Shape.Unpivot unpivot) {
+    return IntStream.range(0, table.paths().size())
+        .anyMatch(c -> unpivot.columns().whole(table.heading(c)).isPresent());
+  }
 
   /** The longer table; the table itself where no heading fits. */
   static TableView unpivot(TableView table, Shape.Unpivot unpivot) {

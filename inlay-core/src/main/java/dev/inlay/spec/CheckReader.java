@@ -70,7 +70,40 @@ final class CheckReader {
     return checks;
   }
 
+  /** Keys that say more of a check; of the others each belongs to some kinds only. */
+  private static final Map<String, List<String>> MORE =
+      Map.ofEntries(
+          Map.entry("row", List.of(WITHIN)),
+          Map.entry("sum", List.of("is", "by", "of", "on", WITHIN)),
+          Map.entry("carried", List.of(WITHIN)),
+          Map.entry("count", List.of("by", "is")),
+          Map.entry("unique", List.of("over")),
+          Map.entry("serial", List.of("by")),
+          Map.entry("balance", List.of("plus", "by", WITHIN)),
+          Map.entry("pages", List.of()),
+          Map.entry("lowest", List.of("by", "is", WITHIN)),
+          Map.entry("highest", List.of("by", "is", WITHIN)),
+          Map.entry("lookup", List.of("values", "in", "column")),
+          Map.entry("expected", List.of("values", "in", "column", "over")),
+          Map.entry("same", List.of("on")),
+          Map.entry("one file each", List.of()),
+          Map.entry("change", List.of("along", "by", WITHIN)));
+
+  private static final List<String> OF_ALL = List.of("name", "where", "severity", "effect");
+
+  /** A key that a check passes over would make it look stricter than it is. */
+  private static void tellIgnored(Section one, String kind) {
+    for (Map.Entry<String, Node> entry : one.values().entrySet()) {
+      String key = entry.getKey();
+      boolean known = SpecKeys.CHECK.names().contains(key);
+      if (known && !key.equals(kind) && !OF_ALL.contains(key) && !MORE.get(kind).contains(key)) {
+        one.messages().add(entry.getValue(), "'" + key + "' means nothing with '" + kind + "'");
+      }
+    }
+  }
+
   private CheckSpec check(Section one, String kind) {
+    tellIgnored(one, kind);
     CheckRule rule = kinds.get(kind).read(one);
     if (percent(one) && !(rule instanceof CheckRule.Change)) {
       one.messages()

@@ -1,9 +1,12 @@
 package dev.inlay.spec;
 
 import java.math.BigDecimal;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.apache.commons.jexl3.JexlBuilder;
 import org.apache.commons.jexl3.JexlEngine;
 import org.apache.commons.jexl3.JexlException;
@@ -18,6 +21,13 @@ import org.apache.commons.jexl3.introspection.JexlPermissions;
  * are decimal and exact. It can do nothing but calculate: no methods, classes, loops or files.
  */
 public final class Expression {
+
+  /** Signs that the engine knows and a spec does not: they would mean something else than meant. */
+  private static final Pattern OTHER_SIGN = Pattern.compile(">>|<<|[&|^~?]|(?<![=!<>])=(?!=)");
+
+  /** A text in quotes, or a name. */
+  private static final Pattern QUOTED_OR_NAME =
+      Pattern.compile("'[^']*'|\"[^\"]*\"|[\\p{L}_][\\p{L}\\p{N}_]*");
 
   /** The engine names nothing but the token at which it stopped. */
   private static final int LONGEST_TOKEN = 3;
@@ -36,10 +46,15 @@ public final class Expression {
   private final JexlExpression compiled;
   private final List<String> fields;
 
-  private Expression(String text, JexlExpression compiled, List<String> fields) {
+  /** The fields whose names the engine does not take, by the names that it gets for them. */
+  private final Map<String, String> aliases;
+
+  private Expression(
+      String text, JexlExpression compiled, List<String> fields, Map<String, String> aliases) {
     this.text = text;
     this.compiled = compiled;
     this.fields = fields;
+    this.aliases = aliases;
   }
 
   /**
@@ -48,15 +63,45 @@ public final class Expression {
    * @throws IllegalArgumentException with a message for the person who wrote it
    */
   public static Expression of(String text) {
+    Matcher other = OTHER_SIGN.matcher(text.replaceAll("'[^']*'|\"[^\"]*\"", "''"));
+    if (other.find()) {
+      throw new IllegalArgumentException(
+          "'" + text + "' is no expression: '" + other.group() + "' means nothing in it");
+    }
+    Map<String, String> aliases = new HashMap<>();
     try {
-      JexlExpression compiled = ENGINE.createExpression(text);
+      JexlExpression compiled = ENGINE.createExpression(withPlainNames(text, aliases));
       JexlScript script = (JexlScript) compiled;
       TreeSet<String> fields = new TreeSet<>();
-      script.getVariables().forEach(v -> fields.add(String.join(".", v)));
-      return new Expression(text, compiled, List.copyOf(fields));
+      script
+          .getVariables()
+          .forEach(
+              v -> {
+                String name = String.join(".", v);
+                fields.add(aliases.getOrDefault(name, name));
+              });
+      return new Expression(text, compiled, List.copyOf(fields), Map.copyOf(aliases));
     } catch (JexlException e) {
       throw new IllegalArgumentException("'" + text + "' is no expression: " + cause(e), e);
     }
+  }
+
+  /** The engine takes names of plain letters only: others get one. */
+  private static String withPlainNames(String text, Map<String, String> aliases) {
+    return QUOTED_OR_NAME
+        .matcher(text)
+        .replaceAll(
+            m -> {
+              String name = m.group();
+              boolean plain = name.chars().allMatch(c -> c < 128);
+              if (plain || name.startsWith("'") || name.startsWith("\"")) {
+                return Matcher.quoteReplacement(name);
+              }
+              StringBuilder alias = new StringBuilder("field");
+              name.codePoints().forEach(c -> alias.append('_').append(Integer.toHexString(c)));
+              aliases.put(alias.toString(), name);
+              return alias.toString();
+            });
   }
 
   private static String cause(JexlException e) {
@@ -88,13 +133,22 @@ public final class Expression {
       return null;
     }
     try {
-      Object value = compiled.evaluate(new MapContext(values));
+      Object value = compiled.evaluate(new MapContext(named(values)));
       return value instanceof Number n ? DecimalArithmetic.decimal(n) : value;
     } catch (JexlException e) {
       throw new IllegalArgumentException("'" + text + "' cannot be reckoned: " + cause(e), e);
     } catch (ArithmeticException e) {
       throw new IllegalArgumentException("'" + text + "' cannot be reckoned: " + e.getMessage(), e);
     }
+  }
+
+  private Map<String, Object> named(Map<String, Object> values) {
+    if (aliases.isEmpty()) {
+      return values;
+    }
+    Map<String, Object> named = new HashMap<>(values);
+    aliases.forEach((alias, field) -> named.put(alias, values.get(field)));
+    return named;
   }
 
   /**

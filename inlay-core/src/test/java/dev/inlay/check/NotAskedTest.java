@@ -99,7 +99,15 @@ class NotAskedTest {
   @Test
   void anEquationWithoutValuesInAnyRowProvesNothing() {
     assertThat(found("{row: a == b}", rows())).hasSize(1);
-    assertThat(found("{row: a == b}", rows().row("Z", "3", "3"))).isEmpty();
+    assertThat(found("{row: a == b}", rows().row("Z", "3", "3")))
+        .containsExactly(
+            "row: could not be asked of 2 of 3 rows, the first here: 'b' is empty; if that is"
+                + " right, say so with 'where' or 'default'");
+    assertThat(
+            found("{row: a == b}", rows(), new TableBuilder("Code", "A", "B").row("Z", "3", "3")))
+        .singleElement()
+        .asString()
+        .contains("was asked of nothing in this file");
   }
 
   @Test

@@ -117,6 +117,20 @@ class RowChecksTest {
   }
 
   @Test
+  void rowsThatCannotBeAskedAreReportedOnce() {
+    TableBuilder table =
+        new TableBuilder("Code", "A", "B")
+            .row("C1", "7", "7")
+            .row("C2", "1", "")
+            .row("C3", "4", "");
+    assertThat(told(check("{row: a == b}", table)))
+        .containsExactly(
+            "row: could not be asked of 2 of 3 rows, the first here: 'b' is empty; if that is"
+                + " right, say so with 'where' or 'default'");
+    assertThat(told(check("{row: a == b, where: not empty(b)}", table))).isEmpty();
+  }
+
+  @Test
   void aCheckMayBeAskedOfSomeRowsOnly() {
     TableBuilder table =
         new TableBuilder("Code", "A", "B")

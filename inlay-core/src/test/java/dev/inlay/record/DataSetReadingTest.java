@@ -263,6 +263,41 @@ class DataSetReadingTest {
   }
 
   @Test
+  void twoFieldsMayNameTheSameHeading() {
+    Table table = new TableBuilder("Vessel", "Weight").row("Skua", "12").build();
+    DataSetPart part = read("columns: {a: Vessel, b: Vessel, w: Weight}", table);
+    assertThat(texts(part, "a")).containsExactly("Skua");
+    assertThat(texts(part, "b")).containsExactly("Skua");
+    assertThat(codes(part)).isEmpty();
+  }
+
+  @Test
+  void aMarkForNothingGetsTheDefault() {
+    Table table = new TableBuilder("Weight").row("–").row("12").row("").build();
+    String yaml = "columns: {w: {from: Weight, type: integer, nothing: \"–\", default: \"0\"}}";
+    assertThat(texts(read(yaml, table), "w")).containsExactly("0", "12", "0");
+  }
+
+  @Test
+  void whereNoHeadingFitsUnpivotNoRowComesOutEmpty() {
+    Table table = new TableBuilder("Vessel", "2024", "2025").row("Skua", "12", "13").build();
+    String shape = "unpivot: {columns: \"Year (?<year>.+)\", value: kg}\n";
+    String yaml = shape + "columns: {vessel: Vessel, kg: {type: integer}}";
+    DataSetPart unnamed = read(yaml, table);
+    assertThat(unnamed.records()).isEmpty();
+    String reason =
+        "no heading fits 'unpivot: Year (?<year>.+)'; the headings are 'Vessel', '2024'";
+    assertThat(unnamed.uses().get(0).nearly().get(0)).contains(reason);
+    DataSetPart named = read("table: {headings: Vessel}\n" + yaml, table);
+    assertThat(named.records()).isEmpty();
+    assertThat(named.findings())
+        .singleElement()
+        .satisfies(f -> assertThat(f.message()).contains(reason));
+    assertThat(texts(read(yaml.replace("Year (?<year>.+)", "(?<year>[0-9]+)"), table), "year"))
+        .containsExactly("2024", "2025");
+  }
+
+  @Test
   void whereARowComesFromIsAFieldLikeOthers() {
     Table table =
         new TableBuilder("Vessel", "Weight")

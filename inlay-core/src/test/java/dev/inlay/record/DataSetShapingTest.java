@@ -66,6 +66,13 @@ class DataSetShapingTest {
   }
 
   @Test
+  void columnsOfAPivotThatNoFieldNamesAreKeptBehindTheOthers() throws SpecException {
+    List<DataRecord> records = records("Oyle Cod 1", "Oyle Ling 2", "Brennick Hake 3");
+    assertThat(rows("pivot: {by: fish, value: kg}\nfields: [Ling, port]", records))
+        .containsExactly("2 Oyle 1 null", "null Brennick null 3");
+  }
+
+  @Test
   void fieldsAreChosenOrderedAndRenamed() throws SpecException {
     assertThat(rows("fields: [kg, {Port of landing: port}]", records("Oyle Cod 1")))
         .containsExactly("1 Oyle");

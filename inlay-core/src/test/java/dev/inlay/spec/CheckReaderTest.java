@@ -51,6 +51,16 @@ class CheckReaderTest {
   }
 
   @Test
+  void aKeyThatACheckPassesOverIsAMistake() {
+    assertThat(told("{unique: code, by: a}"))
+        .containsExactly("7:24: 'by' means nothing with 'unique'");
+    assertThat(told("{serial: a, over: batch}"))
+        .containsExactly("7:23: 'over' means nothing with 'serial'");
+    assertThat(told("{balance: a, plus: b, is: totals}"))
+        .containsExactly("7:31: 'is' means nothing with 'balance'");
+  }
+
+  @Test
   void whatASumIsHeldAgainstTellsItsKind() throws SpecException {
     assertThat(check("{sum: a, by: code, is: subtotals}").rule())
         .isEqualTo(new CheckRule.PrintedSums("a", false, List.of("code"), false, BigDecimal.ZERO));

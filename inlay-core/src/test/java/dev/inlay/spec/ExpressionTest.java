@@ -83,11 +83,25 @@ class ExpressionTest {
         "x = 3",
         "() -> 1",
         "for (i : [1,2]) {}",
-        "boxes;weight"
+        "boxes;weight",
+        "boxes >> 3",
+        "boxes << 3",
+        "boxes = 3",
+        "boxes & 3",
+        "boxes ? 1 : 2"
       })
   void nothingButCalculationIsAllowed(String text) {
     assertThatThrownBy(() -> Expression.of(text).evaluate(VALUES))
         .isInstanceOf(IllegalArgumentException.class);
+  }
+
+  @Test
+  void namesMayHaveLettersOfAnyLanguage() {
+    Expression expression = Expression.of("größe * 2 > boxes and 'größe' != 'x >> y'");
+    assertThat(expression.fields()).containsExactly("boxes", "größe");
+    assertThat(expression.holds(Map.of("größe", new BigDecimal("3"), "boxes", BigDecimal.ONE)))
+        .isTrue();
+    assertThat(expression.toString()).startsWith("größe * 2");
   }
 
   @Test
