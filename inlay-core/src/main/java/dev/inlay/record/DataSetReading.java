@@ -45,6 +45,7 @@ public final class DataSetReading {
     } else {
       reading.tables(tables, values);
     }
+    values.differing().forEach(reading::tellDiffering);
     reading.tellUnusedRules(lines);
     return reading.tally.part(reading.used, reading.columns, reading.asked, reading.forms);
   }
@@ -78,6 +79,26 @@ public final class DataSetReading {
         nearest.forEach(n -> tally.uses().missed(rule, n, ""));
       }
     }
+  }
+
+  /** Says that one value was met with two texts, so that rows may get the wrong one. */
+  private void tellDiffering(String field, List<Raw> two) {
+    Origin at = two.get(1).origin().orElseThrow();
+    tally.say(
+        Severity.WARNING,
+        "value-differs",
+        field
+            + ": '"
+            + two.get(0).text()
+            + "' stands on page "
+            + two.get(0).origin().orElseThrow().page()
+            + " and '"
+            + two.get(1).text()
+            + "' on page "
+            + at.page()
+            + "; each row gets the nearest one above it; 'per' says for which rows a value holds,"
+            + " and a longer label or pattern names one of them",
+        at);
   }
 
   /** Rules that left nothing out, with what comes near them. */

@@ -1,6 +1,7 @@
 package dev.inlay.record;
 
 import dev.inlay.spec.HeadingRule;
+import dev.inlay.text.Continued;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -38,13 +39,14 @@ final class HeadingCarrier {
   }
 
   /**
-   * Takes a text that may be a heading.
+   * Takes a text that may be a heading; that it began on a page before is no part of it.
    *
    * @param level how deep it lies where the table says that it is a heading, else -1: then only
    *     patterns tell
    * @return whether a rule took it
    */
-  boolean take(Raw text, int level) {
+  boolean take(Raw printed, int level) {
+    Raw text = printed.with(Continued.without(printed.text()));
     int plainRules = (int) rules.stream().filter(r -> r.pattern() == null).count();
     int plain = 0;
     for (int i = 0; i < rules.size(); i++) {

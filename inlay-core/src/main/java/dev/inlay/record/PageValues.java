@@ -17,6 +17,7 @@ final class PageValues {
   private static final double PHRASE_GAP = 1.5;
 
   private final Map<PageValue, List<Raw>> sightings = new LinkedHashMap<>();
+  private final Map<String, List<Raw>> differing = new LinkedHashMap<>();
   private final RowOrigins origins;
 
   /**
@@ -81,17 +82,50 @@ final class PageValues {
     return values;
   }
 
-  private static Raw pick(PageValue value, List<Raw> seen, SourceRow row, Origin tableStart) {
+  private Raw pick(PageValue value, List<Raw> seen, SourceRow row, Origin tableStart) {
     return switch (value.per()) {
-      case FILE -> seen.isEmpty() ? Raw.NOTHING : seen.get(0);
+      case FILE -> nearest(value, seen, row);
       case PAGE ->
-          seen.stream()
-              .filter(r -> r.origin().orElseThrow().page() == row.page())
-              .findFirst()
-              .orElse(Raw.NOTHING);
-      case TABLE -> lastAbove(seen, tableStart);
+          nearest(
+              value,
+              seen.stream().filter(r -> r.origin().orElseThrow().page() == row.page()).toList(),
+              row);
+      case TABLE -> ofTable(value, seen, row, tableStart);
       case NEXT -> lastAbove(seen, row.origin());
     };
+  }
+
+  /** The first of values that are all the same, else the nearest above a row. */
+  private Raw nearest(PageValue value, List<Raw> seen, SourceRow row) {
+    if (seen.isEmpty()) {
+      return Raw.NOTHING;
+    }
+    Raw first = seen.get(0);
+    Optional<Raw> other = seen.stream().filter(r -> !r.text().equals(first.text())).findFirst();
+    if (other.isEmpty()) {
+      return first;
+    }
+    differing.putIfAbsent(value.field(), List.of(first, other.get()));
+    Raw above = lastAbove(seen, row.origin());
+    return above.isEmpty() ? first : above;
+  }
+
+  /**
+   * The last value above a table; where another one stands between the table's start and a row, two
+   * tables were printed as one, and the nearest counts.
+   */
+  private Raw ofTable(PageValue value, List<Raw> seen, SourceRow row, Origin tableStart) {
+    Raw above = lastAbove(seen, tableStart);
+    Raw nearest = lastAbove(seen, row.origin());
+    if (!above.isEmpty() && !nearest.text().equals(above.text())) {
+      differing.putIfAbsent(value.field(), List.of(above, nearest));
+    }
+    return nearest;
+  }
+
+  /** Values met with different texts where one was looked for: two of each, by field. */
+  Map<String, List<Raw>> differing() {
+    return differing;
   }
 
   private static Raw lastAbove(List<Raw> seen, Origin place) {

@@ -1,11 +1,11 @@
 package dev.inlay.table;
 
+import dev.inlay.text.Continued;
 import dev.inlay.text.TextShape;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.regex.Pattern;
 
 /** Whether two parts of tables on following pages have the same headings, or the same columns. */
 final class LikeParts {
@@ -21,11 +21,6 @@ final class LikeParts {
 
   /** A column holds quantities where at least this share of its texts does. */
   private static final double MOSTLY = 0.6;
-
-  private static final Pattern CONTINUED =
-      Pattern.compile(
-          "(?iu).*(continued|cont\\.|cont’d|fortsetzung|forts\\.|suite|continuación|jatkuu|jatkoa|c\\.d\\."
-              + "|cd\\.|συνέχεια|продолжение|続き).*");
 
   /** Shares of values this far apart are of different columns. */
   private static final double MOST_APART = 0.5;
@@ -48,7 +43,7 @@ final class LikeParts {
 
   /** Whether a title says that its table began before. */
   static boolean saysContinued(String title) {
-    return CONTINUED.matcher(title).matches();
+    return Continued.isSaidIn(title);
   }
 
   /**

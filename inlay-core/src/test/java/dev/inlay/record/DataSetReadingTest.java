@@ -297,6 +297,59 @@ class DataSetReadingTest {
         .containsExactly("2024", "2025");
   }
 
+  /** The vessels of two pages, with a line that names a harbour above the rows of each. */
+  private static DataSetPart harbours(String per, String first, String second) {
+    Table table = new TableBuilder("Vessel").row("Skua").page(2).row("Tern").build();
+    String yaml = "columns: {v: Vessel}\nvalues: {h: {pattern: 'Harbour (.+)', per: " + per + "}}";
+    Box above = new Box(50, 20, 150, 30);
+    List<PageLine> lines =
+        List.of(
+            new PageLine(1, "Harbour " + first, above, List.of()),
+            new PageLine(2, "Harbour " + second, above, List.of()));
+    return DataSetReading.read(set(yaml), "a.pdf", List.of(table), lines);
+  }
+
+  @Test
+  void aValueMetWithTwoTextsGivesEachRowTheNearestAndIsReported() {
+    for (String per : List.of("file", "table")) {
+      DataSetPart part = harbours(per, "Oyle", "Brennick");
+      assertThat(texts(part, "h")).as(per).containsExactly("Oyle", "Brennick");
+      assertThat(part.findings())
+          .singleElement()
+          .satisfies(
+              f -> {
+                assertThat(f.code()).isEqualTo("value-differs");
+                assertThat(f.message())
+                    .startsWith("h: 'Oyle' stands on page 1 and 'Brennick' on page 2; each row");
+                assertThat(f.origin().orElseThrow().page()).isEqualTo(2);
+              });
+      assertThat(harbours(per, "Oyle", "Oyle").findings()).isEmpty();
+    }
+    for (String per : List.of("page", "next")) {
+      DataSetPart part = harbours(per, "Oyle", "Brennick");
+      assertThat(texts(part, "h")).as(per).containsExactly("Oyle", "Brennick");
+      assertThat(part.findings()).isEmpty();
+    }
+  }
+
+  @Test
+  void thatAHeadingGoesOnFromThePageBeforeIsNoPartOfIt() {
+    Table table =
+        new TableBuilder("Species", "Boxes")
+            .row(RowKind.GROUP, "Round fish")
+            .row("Cod", "12")
+            .row(RowKind.GROUP, "Round fish – continued")
+            .row("Ling", "3")
+            .row(RowKind.GROUP, "Flat fish (Fortsetzung)")
+            .row("Sole", "7")
+            .row(RowKind.GROUP, "Suite rooms")
+            .row("Bed", "1")
+            .build();
+    DataSetPart part = read("headings: [kind]\ncolumns: {species: Species}", table);
+    assertThat(texts(part, "kind"))
+        .containsExactly("Round fish", "Round fish", "Flat fish", "Suite rooms");
+  }
+
   @Test
   void whereARowComesFromIsAFieldLikeOthers() {
     Table table =
