@@ -2,12 +2,12 @@ package dev.inlay;
 
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
-import dev.inlay.page.Face;
 import dev.inlay.page.Fill;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.Page;
 import dev.inlay.page.Stroke;
 import dev.inlay.page.Turn;
+import dev.inlay.page.Typeface;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -17,14 +17,14 @@ public final class PageBuilder {
   public static final double SIZE = 10;
   public static final double ADVANCE = 5;
 
-  private static final Face PLAIN = new Face("Plain", false, false);
-  private static final Face BOLD = new Face("Bold", true, false);
+  private static final Typeface PLAIN = new Typeface("Plain", false, false);
+  private static final Typeface BOLD = new Typeface("Bold", true, false);
 
   private final List<Glyph> glyphs = new ArrayList<>();
   private final List<Stroke> strokes = new ArrayList<>();
   private final List<Fill> fills = new ArrayList<>();
   private final int number;
-  private Face face = PLAIN;
+  private Typeface face = PLAIN;
   private boolean proportional;
 
   public PageBuilder() {

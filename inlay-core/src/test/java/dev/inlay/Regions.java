@@ -1,9 +1,9 @@
 package dev.inlay;
 
+import dev.inlay.find.ChunkLine;
 import dev.inlay.find.OpenFrame;
 import dev.inlay.find.PageColumns;
 import dev.inlay.find.PageMeasure;
-import dev.inlay.find.PieceLine;
 import dev.inlay.find.Ruling;
 import dev.inlay.find.RulingFinder;
 import dev.inlay.page.LineComposer;
@@ -37,7 +37,7 @@ public final class Regions {
     List<Zone> zones = new ArrayList<>();
     for (List<TextLine> lines : PageColumns.part(upright, horizontals)) {
       zones.add(
-          new Zone(PieceLine.of(lines), horizontals, verticals, page.fills(), page.height(), 10));
+          new Zone(ChunkLine.of(lines), horizontals, verticals, page.fills(), page.height(), 10));
     }
     return zones;
   }

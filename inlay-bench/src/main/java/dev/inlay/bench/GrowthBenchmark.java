@@ -2,11 +2,11 @@ package dev.inlay.bench;
 
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
-import dev.inlay.page.Face;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.Page;
 import dev.inlay.page.Stroke;
 import dev.inlay.page.Turn;
+import dev.inlay.page.Typeface;
 import dev.inlay.table.PageTables;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,7 +32,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 public class GrowthBenchmark {
 
-  private static final Face FACE = new Face("Plain", false, false);
+  private static final Typeface FACE = new Typeface("Plain", false, false);
   private static final int GLYPHS_IN_ROW = 40;
   private static final int COLUMNS = 8;
 

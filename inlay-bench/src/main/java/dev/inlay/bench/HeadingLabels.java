@@ -1,6 +1,6 @@
 package dev.inlay.bench;
 
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.geom.Interval;
 import dev.inlay.grid.HeaderLayout;
 import dev.inlay.grid.Heading;
@@ -77,7 +77,7 @@ final class HeadingLabels {
       cells.removeIf(c -> c.text.equals(text));
     }
     List<List<Heading>> lines = new ArrayList<>();
-    for (PieceLine line : layout.lines()) {
+    for (ChunkLine line : layout.lines()) {
       Way way = way(line.words(), 0, 0);
       if (way == null) {
         return List.of();

@@ -1,7 +1,7 @@
 package dev.inlay.bench;
 
+import dev.inlay.find.ChunkLine;
 import dev.inlay.find.LineRole;
-import dev.inlay.find.PieceLine;
 import dev.inlay.page.Word;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -42,7 +42,7 @@ final class RoleLabels {
    *
    * @param page its number, from 1
    */
-  record PaperLine(int page, PieceLine line) {
+  record PaperLine(int page, ChunkLine line) {
 
     List<String> words() {
       return line.words().stream().map(Word::text).map(ComparedText::of).toList();

@@ -1,12 +1,12 @@
 package dev.inlay.bench;
 
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.geom.Box;
-import dev.inlay.page.Face;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.TextLine;
 import dev.inlay.page.Turn;
+import dev.inlay.page.Typeface;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -18,7 +18,7 @@ final class PrintedLines {
 
   /** Prints a text from x on. */
   PrintedLines text(String text, double x, double baseline) {
-    Face face = new Face("Plain", false, false);
+    Typeface face = new Typeface("Plain", false, false);
     for (int i = 0; i < text.length(); i++) {
       Box box = new Box(x + 5 * i, baseline - 8, x + 5 * i + 5, baseline + 2);
       glyphs.add(new Glyph(text.substring(i, i + 1), box, baseline, 10, Turn.UPRIGHT, face));
@@ -27,11 +27,11 @@ final class PrintedLines {
   }
 
   /** The lines from top to bottom. */
-  List<PieceLine> lines() {
+  List<ChunkLine> lines() {
     List<TextLine> lines =
         LineComposer.compose(glyphs).stream()
             .sorted(Comparator.comparingDouble(TextLine::baseline))
             .toList();
-    return PieceLine.of(lines);
+    return ChunkLine.of(lines);
   }
 }

@@ -3,11 +3,11 @@ package dev.inlay.cli;
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.table.Table;
 import dev.inlay.write.CsvTable;
-import dev.inlay.write.Form;
 import dev.inlay.write.HtmlTables;
 import dev.inlay.write.JsonTables;
 import dev.inlay.write.MarkdownTables;
 import dev.inlay.write.TableFiles;
+import dev.inlay.write.TableFormat;
 import dev.inlay.write.TextTables;
 import dev.inlay.write.TextTables.Limits;
 import dev.inlay.write.TooLargeException;
@@ -34,9 +34,9 @@ abstract class Destination {
    */
   static Destination of(
       String out, String to, List<Path> files, boolean overwrite, Terminal terminal) {
-    Form form = to == null ? null : form(to);
+    TableFormat form = to == null ? null : form(to);
     if (out == null) {
-      return new Screen(form == null ? Form.TEXT : form, terminal);
+      return new Screen(form == null ? TableFormat.TEXT : form, terminal);
     }
     if (out.isBlank()) {
       throw new IllegalArgumentException("--out names no file");
@@ -50,7 +50,7 @@ abstract class Destination {
       checkDistinct(files);
       return new Folder(goal, new TableFiles(form, overwrite), files, overwrite);
     }
-    Form ending = Form.ofEnding(goal).orElse(null);
+    TableFormat ending = TableFormat.ofEnding(goal).orElse(null);
     if (form == null && ending == null) {
       throw new IllegalArgumentException(
           "the ending of '"
@@ -64,8 +64,8 @@ abstract class Destination {
     return new OneFile(goal, form == null ? ending : form, overwrite);
   }
 
-  private static Form form(String word) {
-    return Arrays.stream(Form.values())
+  private static TableFormat form(String word) {
+    return Arrays.stream(TableFormat.values())
         .filter(f -> f.word().equals(word.toLowerCase(Locale.ROOT)))
         .findFirst()
         .orElseThrow(
@@ -73,7 +73,7 @@ abstract class Destination {
   }
 
   private static String forms() {
-    return String.join(", ", Arrays.stream(Form.values()).map(Form::word).toList());
+    return String.join(", ", Arrays.stream(TableFormat.values()).map(TableFormat::word).toList());
   }
 
   private static void checkDistinct(List<Path> files) {
@@ -117,13 +117,13 @@ abstract class Destination {
   private static final class Screen extends Destination {
     private static final int ROWS_ON_SCREEN = 20;
 
-    private final Form form;
+    private final TableFormat form;
     private final Terminal terminal;
     private final List<DocumentTables> documents = new ArrayList<>();
     private int shown;
 
-    Screen(Form form, Terminal terminal) {
-      if (form == Form.XLSX) {
+    Screen(TableFormat form, Terminal terminal) {
+      if (form == TableFormat.XLSX) {
         throw new IllegalArgumentException("a workbook needs a file: add -o NAME.xlsx");
       }
       this.form = form;
@@ -171,11 +171,11 @@ abstract class Destination {
 
     @Override
     void finish(Outcome outcome) {
-      if (form == Form.JSON) {
+      if (form == TableFormat.JSON) {
         JsonTables.write(documents, terminal.out());
-      } else if (form == Form.HTML) {
+      } else if (form == TableFormat.HTML) {
         terminal.out().print(HtmlTables.page(documents));
-      } else if (form == Form.MARKDOWN) {
+      } else if (form == TableFormat.MARKDOWN) {
         terminal.out().print(MarkdownTables.text(documents));
       }
       if (terminal.out().checkError()) {
@@ -188,11 +188,11 @@ abstract class Destination {
   /** One file for all documents. */
   private static final class OneFile extends Destination {
     private final Path goal;
-    private final Form form;
+    private final TableFormat form;
     private final boolean overwrite;
     private final List<DocumentTables> documents = new ArrayList<>();
 
-    OneFile(Path goal, Form form, boolean overwrite) {
+    OneFile(Path goal, TableFormat form, boolean overwrite) {
       this.goal = goal;
       this.form = form;
       this.overwrite = overwrite;

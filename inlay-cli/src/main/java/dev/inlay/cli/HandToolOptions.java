@@ -1,7 +1,7 @@
 package dev.inlay.cli;
 
-import dev.inlay.extract.HandTools;
 import dev.inlay.extract.TableChoice;
+import dev.inlay.extract.TableHints;
 import dev.inlay.geom.Length;
 import dev.inlay.table.RulingUse;
 import java.util.List;
@@ -78,8 +78,8 @@ final class HandToolOptions {
    *
    * @throws ParameterException where it is written wrongly
    */
-  HandTools tools() {
-    return new HandTools(
+  TableHints tools() {
+    return new TableHints(
         Optional.ofNullable(given.frame).map(f -> read("--frame", () -> Length.parseFrame(f))),
         text("--below", given.below),
         text("--above", given.above),

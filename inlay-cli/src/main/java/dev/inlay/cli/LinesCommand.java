@@ -4,9 +4,9 @@ import dev.inlay.extract.PageWalk;
 import dev.inlay.find.PageLines;
 import dev.inlay.geom.Length.Unit;
 import dev.inlay.page.Page;
-import dev.inlay.write.Form;
 import dev.inlay.write.LinesFile;
 import dev.inlay.write.LinesFile.PageText;
+import dev.inlay.write.TableFormat;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -67,26 +67,26 @@ final class LinesCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws InterruptedException, IOException {
-    Form form = ListForms.choose(to, null, spec.commandLine());
+    TableFormat form = ListForms.choose(to, null, spec.commandLine());
     LinesFile writer = new LinesFile(unit());
     Outcome outcome = new Outcome(terminal);
     List<PageText> pages = new ArrayList<>();
-    PageWalk.Walked walked =
+    PageWalk.WalkResult walked =
         PageWalk.over(
             file,
             input.password(),
             input.pages(),
             page -> {
-              if (form == Form.TEXT) {
+              if (form == TableFormat.TEXT) {
                 show(writer.text(textOf(page)));
               } else {
                 pages.add(textOf(page));
               }
             });
     outcome.tellProblems(file, walked.status(), walked.problems());
-    if (form == Form.CSV) {
+    if (form == TableFormat.CSV) {
       writer.csv(pages, terminal.out());
-    } else if (form == Form.JSON) {
+    } else if (form == TableFormat.JSON) {
       writer.json(pages, terminal.out());
     }
     return outcome.exitCode();

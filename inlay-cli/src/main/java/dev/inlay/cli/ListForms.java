@@ -1,6 +1,6 @@
 package dev.inlay.cli;
 
-import dev.inlay.write.Form;
+import dev.inlay.write.TableFormat;
 import java.nio.file.Path;
 import java.util.Locale;
 import picocli.CommandLine;
@@ -16,18 +16,18 @@ final class ListForms {
    *
    * @throws ParameterException where there is no such form
    */
-  static Form choose(String to, Path out, CommandLine line) {
+  static TableFormat choose(String to, Path out, CommandLine line) {
     if (to != null) {
       return switch (to.toLowerCase(Locale.ROOT)) {
-        case "text" -> Form.TEXT;
-        case "csv" -> Form.CSV;
-        case "json" -> Form.JSON;
+        case "text" -> TableFormat.TEXT;
+        case "csv" -> TableFormat.CSV;
+        case "json" -> TableFormat.JSON;
         default ->
             throw new ParameterException(line, "--to: '" + to + "' is none of text, csv, json");
       };
     }
-    Form form = out == null ? Form.TEXT : Form.ofEnding(out).orElse(null);
-    if (form == null || form == Form.XLSX) {
+    TableFormat form = out == null ? TableFormat.TEXT : TableFormat.ofEnding(out).orElse(null);
+    if (form == null || form == TableFormat.XLSX) {
       throw new ParameterException(
           line, "the ending of '" + out + "' tells no form: use .txt, .csv or .json, or add --to");
     }

@@ -135,7 +135,7 @@ final class ProofCommand implements Callable<Integer> {
     Path file = document.path();
     try (Proof proof = new Proof(document, input.password(), hand.tools().rulings())) {
       boolean png = to.equalsIgnoreCase("png");
-      PageWalk.Walked walked =
+      PageWalk.WalkResult walked =
           PageWalk.over(
               file,
               input.password(),

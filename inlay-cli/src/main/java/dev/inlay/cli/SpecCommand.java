@@ -1,8 +1,8 @@
 package dev.inlay.cli;
 
 import dev.inlay.batch.SpecRun;
-import dev.inlay.record.FileRun;
-import dev.inlay.record.RunResult;
+import dev.inlay.rows.FileRun;
+import dev.inlay.rows.RunResult;
 import dev.inlay.spec.ReportSpec;
 import dev.inlay.spec.SpecSchema;
 import dev.inlay.write.RunText;

@@ -4,9 +4,9 @@ import dev.inlay.batch.FileBatch;
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
 import dev.inlay.survey.PaperSummary;
-import dev.inlay.write.Form;
 import dev.inlay.write.SurveyFile;
 import dev.inlay.write.SurveyText;
+import dev.inlay.write.TableFormat;
 import dev.inlay.write.TextTables;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -79,7 +79,7 @@ final class SurveyCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws InterruptedException, IOException {
-    Form form = ListForms.choose(to, out, spec.commandLine());
+    TableFormat form = ListForms.choose(to, out, spec.commandLine());
     List<Path> files = InputFiles.of(named);
     if (files.isEmpty()) {
       throw new ParameterException(spec.commandLine(), "no PDF file in " + named.get(0));
@@ -105,7 +105,8 @@ final class SurveyCommand implements Callable<Integer> {
     papers.add(PaperSummary.of(document));
   }
 
-  private void write(Form form, List<PaperSummary> papers, OutputStream to) throws IOException {
+  private void write(TableFormat form, List<PaperSummary> papers, OutputStream to)
+      throws IOException {
     switch (form) {
       case CSV -> new SurveyFile(papers).csv(to);
       case JSON -> new SurveyFile(papers).json(to);

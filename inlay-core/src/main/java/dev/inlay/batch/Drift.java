@@ -1,9 +1,9 @@
 package dev.inlay.batch;
 
-import dev.inlay.record.DataSetPart;
-import dev.inlay.record.FileRun;
-import dev.inlay.record.Finding;
-import dev.inlay.record.Severity;
+import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.FileRun;
+import dev.inlay.rows.Finding;
+import dev.inlay.rows.Severity;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;

@@ -1,7 +1,7 @@
 package dev.inlay.batch;
 
 import dev.inlay.page.PlainText;
-import dev.inlay.record.PageLine;
+import dev.inlay.rows.PageLine;
 import dev.inlay.spec.ReportSpec.Recognition;
 import dev.inlay.spec.Wording;
 import java.util.Comparator;
@@ -13,7 +13,7 @@ import java.util.stream.Stream;
 final class Recognizer {
 
   /** A line less alike than this is no near miss. */
-  private static final double NEAR = 0.6;
+  private static final double LEAST_ALIKE = 0.6;
 
   private Recognizer() {}
 
@@ -45,7 +45,7 @@ final class Recognizer {
   private static String near(Recognition sign, List<PageLine> lines) {
     return there(sign, lines)
         .max(Comparator.comparingDouble(l -> Wording.similarity(sign.text(), l.text())))
-        .filter(l -> Wording.similarity(sign.text(), l.text()) >= NEAR)
+        .filter(l -> Wording.similarity(sign.text(), l.text()) >= LEAST_ALIKE)
         .map(l -> "; the nearest is '" + l.text() + "' on page " + l.page())
         .orElse("");
   }

@@ -5,7 +5,7 @@ import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
 import dev.inlay.extract.OrderedWork;
 import dev.inlay.page.PageSelection;
-import dev.inlay.record.PageLine;
+import dev.inlay.rows.PageLine;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;

@@ -4,21 +4,21 @@ import dev.inlay.check.Checks;
 import dev.inlay.extract.DocumentStatus;
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
-import dev.inlay.extract.HandTools;
 import dev.inlay.extract.OrderedWork;
 import dev.inlay.extract.PageLedger;
 import dev.inlay.extract.PageWalk;
 import dev.inlay.extract.Problem;
 import dev.inlay.extract.TableChoice;
+import dev.inlay.extract.TableHints;
 import dev.inlay.page.PageSelection;
-import dev.inlay.record.DataSetPart;
-import dev.inlay.record.DataSetReading;
-import dev.inlay.record.FileRun;
-import dev.inlay.record.Finding;
-import dev.inlay.record.PageLine;
-import dev.inlay.record.RuleUse;
-import dev.inlay.record.Severity;
-import dev.inlay.record.TablesNotTaken;
+import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.DataSetReading;
+import dev.inlay.rows.FileRun;
+import dev.inlay.rows.Finding;
+import dev.inlay.rows.PageLine;
+import dev.inlay.rows.RuleUse;
+import dev.inlay.rows.Severity;
+import dev.inlay.rows.TablesNotTaken;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.ReportSpec;
 import dev.inlay.spec.TableSpec;
@@ -89,10 +89,10 @@ public final class SpecRun {
       // what tells a file, and values outside the tables, may stand on other pages
       PageWalk.over(file, password, PageSelection.ALL, lines::take);
     }
-    Map<HandTools, DocumentTables> documents = new HashMap<>();
+    Map<TableHints, DocumentTables> documents = new HashMap<>();
     DocumentTables first = null;
     for (DataSetSpec set : spec.dataSets()) {
-      HandTools tools = tools(set.tables());
+      TableHints tools = tools(set.tables());
       if (!documents.containsKey(tools)) {
         Extractor extractor =
             new Extractor(pages, password, tools, TableChoice.ALL).onThreads(threads);
@@ -106,7 +106,7 @@ public final class SpecRun {
   }
 
   private FileRun judged(
-      DocumentTables document, Map<HandTools, DocumentTables> documents, List<PageLine> lines) {
+      DocumentTables document, Map<TableHints, DocumentTables> documents, List<PageLine> lines) {
     if (document.status() != DocumentStatus.OK && document.status() != DocumentStatus.PARTIAL) {
       return unread(document);
     }
@@ -144,7 +144,7 @@ public final class SpecRun {
 
   /** The data sets that are made of tables, with the tables that each could take. */
   private List<TablesNotTaken.Source> sources(
-      Map<HandTools, DocumentTables> documents, List<DataSetPart> parts) {
+      Map<TableHints, DocumentTables> documents, List<DataSetPart> parts) {
     List<TablesNotTaken.Source> sources = new ArrayList<>();
     for (int i = 0; i < parts.size(); i++) {
       DataSetSpec set = spec.dataSets().get(i);
@@ -242,10 +242,10 @@ public final class SpecRun {
   }
 
   /** What a spec says of the places of tables, for the finding of tables. */
-  private static HandTools tools(TableSpec tables) {
+  private static TableHints tools(TableSpec tables) {
     RulingUse rulings = RulingUse.valueOf(tables.rulings().toUpperCase(Locale.ROOT));
-    HandTools first = tools(tables, tables.first(), rulings);
-    return new HandTools(
+    TableHints first = tools(tables, tables.first(), rulings);
+    return new TableHints(
         first.frame(),
         first.below(),
         first.above(),
@@ -254,7 +254,7 @@ public final class SpecRun {
         tables.later().map(place -> tools(tables, place, rulings)));
   }
 
-  private static HandTools tools(TableSpec tables, TableSpec.Place place, RulingUse rulings) {
-    return new HandTools(place.frame(), tables.below(), tables.above(), place.gutters(), rulings);
+  private static TableHints tools(TableSpec tables, TableSpec.Place place, RulingUse rulings) {
+    return new TableHints(place.frame(), tables.below(), tables.above(), place.gutters(), rulings);
   }
 }

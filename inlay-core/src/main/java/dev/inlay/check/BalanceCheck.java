@@ -1,7 +1,7 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSetPart;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSetPart;
 import dev.inlay.spec.CheckRule;
 import java.math.BigDecimal;
 import java.util.List;
@@ -11,26 +11,27 @@ import java.util.Optional;
 record BalanceCheck(CheckRule.Balance rule) implements FileCheck {
 
   @Override
-  public void make(DataSetPart part, Teller teller) {
-    Rows.groups(part.rows(), rule.by()).forEach(rows -> follow(rows, teller));
+  public void make(DataSetPart part, CheckReport report) {
+    Rows.groups(part.rows(), rule.by()).forEach(rows -> follow(rows, report));
   }
 
-  private void follow(List<DataRecord> rows, Teller teller) {
+  private void follow(List<DataRecord> rows, CheckReport report) {
     BigDecimal before = null;
     for (DataRecord record : rows) {
       Optional<BigDecimal> balance = record.number(rule.field());
       if (balance.isPresent()) {
         BigDecimal amount = record.number(rule.amount()).orElse(BigDecimal.ZERO);
         if (before != null) {
-          compare(before, amount, record, teller);
+          compare(before, amount, record, report);
         }
         before = balance.get();
       }
     }
   }
 
-  private void compare(BigDecimal before, BigDecimal amount, DataRecord record, Teller teller) {
-    teller.asked(1);
+  private void compare(
+      BigDecimal before, BigDecimal amount, DataRecord record, CheckReport report) {
+    report.asked(1);
     BigDecimal balance = record.number(rule.field()).orElseThrow();
     BigDecimal expected = before.add(amount);
     if (expected.subtract(balance).abs().compareTo(rule.within()) > 0) {
@@ -44,13 +45,13 @@ record BalanceCheck(CheckRule.Balance rule) implements FileCheck {
               + ", printed is "
               + balance.toPlainString()
               + slip(amount, balance.subtract(before));
-      teller.say(message, record.originOf(rule.field()), List.of(record), List.of(record));
+      report.say(message, record.originOf(rule.field()), List.of(record), List.of(record));
     }
   }
 
   /** Which slip of the amount, mended, would make the balance right. */
   private String slip(BigDecimal amount, BigDecimal needed) {
-    return Slips.of(amount).stream()
+    return NumberSlips.of(amount).stream()
         .filter(s -> s.value().subtract(needed).abs().compareTo(rule.within()) <= 0)
         .map(
             s -> "; " + rule.amount() + " would be " + s.value().toPlainString() + ": " + s.words())

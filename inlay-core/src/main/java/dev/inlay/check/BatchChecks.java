@@ -1,10 +1,10 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSetPart;
-import dev.inlay.record.FileRun;
-import dev.inlay.record.Finding;
-import dev.inlay.record.Severity;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.FileRun;
+import dev.inlay.rows.Finding;
+import dev.inlay.rows.Severity;
 import dev.inlay.spec.CheckRule;
 import dev.inlay.spec.CheckSpec;
 import dev.inlay.spec.ReportSpec;

@@ -1,8 +1,8 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSetPart;
-import dev.inlay.record.PrintedSum;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.PrintedSum;
 import dev.inlay.spec.CheckRule;
 import java.math.BigDecimal;
 import java.util.List;
@@ -12,7 +12,7 @@ import java.util.Optional;
 record CarriedCheck(CheckRule.Carried rule) implements FileCheck {
 
   @Override
-  public void make(DataSetPart part, Teller teller) {
+  public void make(DataSetPart part, CheckReport report) {
     Carrying carrying = new Carrying(part.sums());
     for (int i = 1; i < part.sums().size(); i++) {
       PrintedSum here = part.sums().get(i);
@@ -24,17 +24,17 @@ record CarriedCheck(CheckRule.Carried rule) implements FileCheck {
             before.get(),
             here,
             part.rows().subList(carrying.firstRow(here), here.rowsBefore()),
-            teller);
+            report);
       }
     }
   }
 
-  private void tell(PrintedSum before, PrintedSum here, List<DataRecord> rows, Teller teller) {
-    teller.asked(rows.size());
+  private void tell(PrintedSum before, PrintedSum here, List<DataRecord> rows, CheckReport report) {
+    report.asked(rows.size());
     BigDecimal brought = here.values().get(rule.field());
     BigDecimal off = brought.subtract(before.values().get(rule.field()));
     boolean wrong = off.abs().compareTo(rule.within()) > 0;
-    if (wrong && (rows.isEmpty() || !teller.isTold(rows, off))) {
+    if (wrong && (rows.isEmpty() || !report.isTold(rows, off))) {
       String message =
           "'"
               + here.text()
@@ -44,7 +44,7 @@ record CarriedCheck(CheckRule.Carried rule) implements FileCheck {
               + off.toPlainString()
               + "); "
               + Carrying.why(before, here, rule.field());
-      teller.say(message, here.origin(), List.of(), rows);
+      report.say(message, here.origin(), List.of(), rows);
     }
   }
 }

@@ -1,6 +1,6 @@
 package dev.inlay.check;
 
-import dev.inlay.record.PrintedSum;
+import dev.inlay.rows.PrintedSum;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,8 +1,8 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.FileRun;
-import dev.inlay.record.Origin;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.FileRun;
+import dev.inlay.rows.Origin;
 import dev.inlay.spec.CheckRule;
 import dev.inlay.spec.CheckSpec;
 import java.math.BigDecimal;

@@ -1,11 +1,11 @@
 package dev.inlay.check;
 
-import dev.inlay.record.CheckCount;
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSetPart;
-import dev.inlay.record.Finding;
-import dev.inlay.record.HeldRecord;
-import dev.inlay.record.Origin;
+import dev.inlay.rows.CheckCount;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.Finding;
+import dev.inlay.rows.HeldRecord;
+import dev.inlay.rows.Origin;
 import dev.inlay.spec.CheckSpec;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -21,11 +21,11 @@ final class CheckedPart {
   private final String file;
   private final List<Finding> findings;
   private final Map<DataRecord, List<Finding>> held = new IdentityHashMap<>();
-  private final List<Told> told = new ArrayList<>();
+  private final List<Reported> told = new ArrayList<>();
   private final Map<String, CheckCount> counts = new HashMap<>();
 
   /** Rows whose sum is off, and by how much, without its sign. */
-  private record Told(DataRecord first, BigDecimal off) {}
+  private record Reported(DataRecord first, BigDecimal off) {}
 
   CheckedPart(DataSetPart part, String file) {
     this.part = part;
@@ -37,7 +37,7 @@ final class CheckedPart {
   void make(CheckSpec check, FileCheck fileCheck) {
     fileCheck.make(
         Checks.asked(check, part),
-        new Teller() {
+        new CheckReport() {
           @Override
           public void say(String message, Origin at, List<DataRecord> row, List<DataRecord> group) {
             Finding finding = Checks.finding(check, file, message, at);
@@ -83,7 +83,7 @@ final class CheckedPart {
         told.stream()
             .filter(t -> t.off().compareTo(off) == 0)
             .anyMatch(t -> rows.stream().anyMatch(r -> r == t.first()));
-    told.add(new Told(rows.get(0), off));
+    told.add(new Reported(rows.get(0), off));
     return known;
   }
 

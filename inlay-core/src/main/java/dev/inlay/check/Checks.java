@@ -1,11 +1,11 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSetPart;
-import dev.inlay.record.Finding;
-import dev.inlay.record.Origin;
-import dev.inlay.record.PageLine;
-import dev.inlay.record.Severity;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.Finding;
+import dev.inlay.rows.Origin;
+import dev.inlay.rows.PageLine;
+import dev.inlay.rows.Severity;
 import dev.inlay.spec.CheckRule;
 import dev.inlay.spec.CheckSpec;
 import dev.inlay.spec.Expression;

@@ -1,6 +1,6 @@
 package dev.inlay.check;
 
-import dev.inlay.record.PrintedSum;
+import dev.inlay.rows.PrintedSum;
 import dev.inlay.table.RowKind;
 import java.math.BigDecimal;
 import java.util.List;

@@ -1,7 +1,7 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSetPart;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSetPart;
 import dev.inlay.spec.CheckRule;
 import java.math.BigDecimal;
 import java.util.List;
@@ -11,18 +11,18 @@ import java.util.Optional;
 record CountCheck(CheckRule.Count rule) implements FileCheck {
 
   @Override
-  public void make(DataSetPart part, Teller teller) {
+  public void make(DataSetPart part, CheckReport report) {
     for (List<DataRecord> rows : Rows.groups(part.rows(), rule.by())) {
       DataRecord first = rows.get(0);
       Optional<BigDecimal> printed = first.number(rule.is());
       if (printed.isEmpty()) {
         continue;
       }
-      teller.asked(rows.size());
+      report.asked(rows.size());
       if (printed.get().compareTo(BigDecimal.valueOf(rows.size())) != 0) {
         String message =
             "there are " + rows.size() + " rows, printed is " + printed.get().toPlainString();
-        teller.say(message, first.originOf(rule.is()), List.of(), rows);
+        report.say(message, first.originOf(rule.is()), List.of(), rows);
       }
     }
   }

@@ -52,7 +52,7 @@ record EquationCheck(CheckRule.Equation rule) implements RowCheck {
     List<String> fits = new ArrayList<>();
     for (String field : rule.fields()) {
       if (contents.get(field) instanceof BigDecimal value) {
-        for (Slips.Slip slip : Slips.of(value)) {
+        for (NumberSlips.Slip slip : NumberSlips.of(value)) {
           Map<String, Object> mended = new HashMap<>(contents);
           mended.put(field, slip.value());
           if (off(mended).filter(this::isNear).isPresent()) {

@@ -1,6 +1,6 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataSetPart;
+import dev.inlay.rows.DataSetPart;
 import dev.inlay.spec.CheckRule;
 import java.util.List;
 import java.util.Set;
@@ -9,15 +9,15 @@ import java.util.Set;
 record ExpectedCheck(CheckRule.Expected rule) implements FileCheck {
 
   @Override
-  public void make(DataSetPart part, Teller teller) {
+  public void make(DataSetPart part, CheckReport report) {
     if (part.rows().isEmpty()) {
       return;
     }
-    teller.asked(part.rows().size());
+    report.asked(part.rows().size());
     List<String> missing = missing(rule, Rows.texts(part, rule.field()));
     if (!missing.isEmpty()) {
       String message = "missing: " + String.join(", ", missing);
-      teller.say(message, part.rows().get(0).origin(), List.of(), part.records());
+      report.say(message, part.rows().get(0).origin(), List.of(), part.records());
     }
   }
 

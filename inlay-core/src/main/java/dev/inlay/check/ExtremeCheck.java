@@ -1,7 +1,7 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSetPart;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSetPart;
 import dev.inlay.spec.CheckRule;
 import java.math.BigDecimal;
 import java.util.Comparator;
@@ -12,15 +12,15 @@ import java.util.Optional;
 record ExtremeCheck(CheckRule.Extreme rule) implements FileCheck {
 
   @Override
-  public void make(DataSetPart part, Teller teller) {
-    Rows.groups(part.rows(), rule.by()).forEach(rows -> compare(rows, teller));
+  public void make(DataSetPart part, CheckReport report) {
+    Rows.groups(part.rows(), rule.by()).forEach(rows -> compare(rows, report));
   }
 
   private BigDecimal number(DataRecord row) {
     return row.number(rule.field()).orElseThrow();
   }
 
-  private void compare(List<DataRecord> rows, Teller teller) {
+  private void compare(List<DataRecord> rows, CheckReport report) {
     Comparator<DataRecord> order = Comparator.comparing(this::number);
     Optional<DataRecord> extreme =
         rows.stream()
@@ -30,7 +30,7 @@ record ExtremeCheck(CheckRule.Extreme rule) implements FileCheck {
     if (extreme.isEmpty() || printed.isEmpty()) {
       return;
     }
-    teller.asked(rows.size());
+    report.asked(rows.size());
     BigDecimal off = printed.get().subtract(number(extreme.get()));
     if (off.abs().compareTo(rule.within()) > 0) {
       String message =
@@ -48,7 +48,7 @@ record ExtremeCheck(CheckRule.Extreme rule) implements FileCheck {
               + " (difference "
               + off.toPlainString()
               + ")";
-      teller.say(message, rows.get(0).originOf(rule.is()), List.of(extreme.get()), rows);
+      report.say(message, rows.get(0).originOf(rule.is()), List.of(extreme.get()), rows);
     }
   }
 }

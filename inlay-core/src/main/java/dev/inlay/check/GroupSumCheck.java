@@ -1,7 +1,7 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSetPart;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSetPart;
 import dev.inlay.spec.CheckRule;
 import java.util.List;
 import java.util.Optional;
@@ -10,7 +10,7 @@ import java.util.Optional;
 record GroupSumCheck(CheckRule.GroupSum rule) implements FileCheck {
 
   @Override
-  public void make(DataSetPart part, Teller teller) {
+  public void make(DataSetPart part, CheckReport report) {
     SumDifference difference = new SumDifference(rule.field(), rule.within(), part.sums());
     for (List<DataRecord> rows : Rows.groups(part.rows(), rule.by())) {
       DataRecord first = rows.get(0);
@@ -22,7 +22,7 @@ record GroupSumCheck(CheckRule.GroupSum rule) implements FileCheck {
                       rows,
                       new SumDifference.Printed(
                           n, rule.is(), first.originOf(rule.is()), Optional.empty()),
-                      teller));
+                      report));
     }
   }
 }

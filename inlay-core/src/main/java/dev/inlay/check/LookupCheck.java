@@ -1,7 +1,7 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSetPart;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSetPart;
 import dev.inlay.spec.CheckRule;
 import java.util.List;
 import java.util.Set;
@@ -10,17 +10,17 @@ import java.util.Set;
 record LookupCheck(CheckRule.Lookup rule) implements FileCheck {
 
   @Override
-  public void make(DataSetPart part, Teller teller) {
+  public void make(DataSetPart part, CheckReport report) {
     Set<String> known = Set.copyOf(rule.codes());
     for (DataRecord record : part.records()) {
       String text = Rows.text(record.value(rule.field()));
       if (text.isEmpty()) {
         continue;
       }
-      teller.asked(1);
+      report.asked(1);
       if (!known.contains(text)) {
         String message = "'" + text + "' is not in the list of " + rule.codes().size();
-        teller.say(message, record.originOf(rule.field()), List.of(record), List.of(record));
+        report.say(message, record.originOf(rule.field()), List.of(record), List.of(record));
       }
     }
   }

@@ -1,8 +1,8 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataSetPart;
-import dev.inlay.record.Origin;
-import dev.inlay.record.PageLine;
+import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.Origin;
+import dev.inlay.rows.PageLine;
 import dev.inlay.spec.CheckRule;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,24 +33,24 @@ record PagesCheck(CheckRule.Pages rule, List<PageLine> lines) implements FileChe
   }
 
   @Override
-  public void make(DataSetPart part, Teller teller) {
+  public void make(DataSetPart part, CheckReport report) {
     List<Printed> pages = printed();
     Printed before = null;
     for (Printed page : pages) {
-      teller.asked(0);
+      report.asked(0);
       int due = before == null || isEnd(before) ? 1 : before.number() + 1;
       boolean begins = page.number() == 1 && before != null;
       if (begins && !isEnd(before)) {
-        missing(before.number() + 1, before.of(), before, teller);
+        missing(before.number() + 1, before.of(), before, report);
       } else if (!begins && page.number() > due) {
-        missing(due, page.number() - 1, page, teller);
+        missing(due, page.number() - 1, page, report);
       } else if (!begins && page.number() < due) {
-        say(page.text() + ", after " + before.number(), page, teller);
+        say(page.text() + ", after " + before.number(), page, report);
       }
       before = page;
     }
     if (before != null && !isEnd(before)) {
-      missing(before.number() + 1, before.of(), before, teller);
+      missing(before.number() + 1, before.of(), before, report);
     }
   }
 
@@ -59,17 +59,17 @@ record PagesCheck(CheckRule.Pages rule, List<PageLine> lines) implements FileChe
     return page.of() > 0 && page.number() >= page.of();
   }
 
-  private static void missing(int from, int to, Printed at, Teller teller) {
+  private static void missing(int from, int to, Printed at, CheckReport report) {
     if (at.of() == 0 && to < from) {
       return; // how many pages there are is not printed
     }
     String pages = from == to ? "page " + from + " is" : "pages " + from + " to " + to + " are";
-    say(at.text() + "; " + pages + " missing", at, teller);
+    say(at.text() + "; " + pages + " missing", at, report);
   }
 
-  private static void say(String message, Printed at, Teller teller) {
+  private static void say(String message, Printed at, CheckReport report) {
     Origin place = new Origin(at.line().page(), at.line().box(), "");
-    teller.say(message, place, List.of(), List.of());
+    report.say(message, place, List.of(), List.of());
   }
 
   /** The first printed number of each page that has one. */

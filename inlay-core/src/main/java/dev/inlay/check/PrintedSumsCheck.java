@@ -1,8 +1,8 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSetPart;
-import dev.inlay.record.PrintedSum;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.PrintedSum;
 import dev.inlay.spec.CheckRule;
 import dev.inlay.table.RowKind;
 import java.math.BigDecimal;
@@ -17,7 +17,7 @@ import java.util.function.Predicate;
 record PrintedSumsCheck(CheckRule.PrintedSums rule) implements FileCheck {
 
   @Override
-  public void make(DataSetPart part, Teller teller) {
+  public void make(DataSetPart part, CheckReport report) {
     SumDifference difference = new SumDifference(rule.field(), rule.within(), part.sums());
     Carrying carrying = new Carrying(part.sums());
     ClosingSums closing = new ClosingSums(part.sums(), rule.field());
@@ -28,7 +28,7 @@ record PrintedSumsCheck(CheckRule.PrintedSums rule) implements FileCheck {
       List<DataRecord> rows = rowsOf(sum, carrying, part.rows());
       boolean asked = asTotal == rule.totals() && value != null && !rows.isEmpty();
       if (asked && rule.totals() && closing.isBelowOthers(i)) {
-        tellClosing(i, rows, part.sums(), closing, teller);
+        tellClosing(i, rows, part.sums(), closing, report);
       } else if (asked) {
         Optional<SumDifference.Lost> lost =
             carrying
@@ -39,7 +39,7 @@ record PrintedSumsCheck(CheckRule.PrintedSums rule) implements FileCheck {
                         new SumDifference.Lost(
                             b.values().get(rule.field()), Carrying.why(b, sum, rule.field())));
         String what = "'" + sum.text() + "'";
-        difference.tell(rows, new SumDifference.Printed(value, what, sum.origin(), lost), teller);
+        difference.tell(rows, new SumDifference.Printed(value, what, sum.origin(), lost), report);
       }
     }
   }
@@ -49,13 +49,17 @@ record PrintedSumsCheck(CheckRule.PrintedSums rule) implements FileCheck {
    * addend, unless it is the last.
    */
   private void tellClosing(
-      int at, List<DataRecord> rows, List<PrintedSum> sums, ClosingSums closing, Teller teller) {
+      int at,
+      List<DataRecord> rows,
+      List<PrintedSum> sums,
+      ClosingSums closing,
+      CheckReport report) {
     PrintedSum sum = sums.get(at);
     BigDecimal value = sum.values().get(rule.field());
     BigDecimal off = value.subtract(closing.above(at));
     boolean holds = isNear(off) || isNear(value.subtract(Rows.sum(rows, rule.field())));
     if (holds || closing.isLast(at)) {
-      teller.asked(rows.size());
+      report.asked(rows.size());
     }
     if (!holds && closing.isLast(at)) {
       String message =
@@ -68,7 +72,7 @@ record PrintedSumsCheck(CheckRule.PrintedSums rule) implements FileCheck {
               + " (difference "
               + off.toPlainString()
               + ")";
-      teller.say(message, sum.origin(), List.of(), rows);
+      report.say(message, sum.origin(), List.of(), rows);
     }
   }
 

@@ -1,7 +1,7 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSetPart;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSetPart;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +20,7 @@ interface RowCheck extends FileCheck {
   Optional<String> flaw(Map<String, Object> contents);
 
   @Override
-  default void make(DataSetPart part, Teller teller) {
+  default void make(DataSetPart part, CheckReport report) {
     List<DataRecord> without = new ArrayList<>();
     for (DataRecord record : part.records()) {
       Optional<String> flaw;
@@ -29,13 +29,13 @@ interface RowCheck extends FileCheck {
       } catch (IllegalArgumentException e) {
         flaw = Optional.of(e.getMessage());
       }
-      flaw.ifPresentOrElse(f -> teller.asked(1), () -> without.add(record));
+      flaw.ifPresentOrElse(f -> report.asked(1), () -> without.add(record));
       if (flaw.isPresent() && !flaw.get().isEmpty()) {
-        teller.say(flaw.get(), record.origin(), List.of(record), List.of(record));
+        report.say(flaw.get(), record.origin(), List.of(record), List.of(record));
       }
     }
     if (!without.isEmpty() && without.size() < part.records().size()) {
-      teller.notAsked(without, part.records().size());
+      report.notAsked(without, part.records().size());
     }
   }
 }

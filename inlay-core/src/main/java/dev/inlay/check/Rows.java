@@ -1,8 +1,8 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSetPart;
-import dev.inlay.record.Value;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.Value;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collection;

@@ -1,7 +1,7 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSetPart;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSetPart;
 import dev.inlay.spec.CheckRule;
 import java.util.HashMap;
 import java.util.List;
@@ -12,13 +12,13 @@ import java.util.Map;
 record SameCheck(CheckRule.Same rule) implements FileCheck {
 
   @Override
-  public void make(DataSetPart part, Teller teller) {
+  public void make(DataSetPart part, CheckReport report) {
     Map<Object, DataRecord> firsts = new HashMap<>();
     for (DataRecord record : part.records()) {
       DataRecord first = firsts.putIfAbsent(scope(record), record);
       if (first != null) {
-        teller.asked(1);
-        compare(first, record, teller);
+        report.asked(1);
+        compare(first, record, report);
       }
     }
   }
@@ -31,7 +31,7 @@ record SameCheck(CheckRule.Same rule) implements FileCheck {
     };
   }
 
-  private void compare(DataRecord first, DataRecord record, Teller teller) {
+  private void compare(DataRecord first, DataRecord record, CheckReport report) {
     for (String field : rule.fields()) {
       List<String> one = List.of(field);
       if (!Rows.key(first, one).equals(Rows.key(record, one))) {
@@ -42,7 +42,7 @@ record SameCheck(CheckRule.Same rule) implements FileCheck {
                 + Rows.text(first.value(field))
                 + "' in one "
                 + rule.on().name().toLowerCase(Locale.ROOT);
-        teller.say(message, record.originOf(field), List.of(record), List.of(first, record));
+        report.say(message, record.originOf(field), List.of(record), List.of(first, record));
         return;
       }
     }

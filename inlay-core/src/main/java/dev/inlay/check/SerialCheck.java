@@ -1,7 +1,7 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSetPart;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSetPart;
 import dev.inlay.spec.CheckRule;
 import java.math.BigDecimal;
 import java.util.List;
@@ -11,24 +11,24 @@ import java.util.Optional;
 record SerialCheck(CheckRule.Serial rule) implements FileCheck {
 
   @Override
-  public void make(DataSetPart part, Teller teller) {
-    Rows.groups(part.rows(), rule.by()).forEach(rows -> follow(rows, teller));
+  public void make(DataSetPart part, CheckReport report) {
+    Rows.groups(part.rows(), rule.by()).forEach(rows -> follow(rows, report));
   }
 
-  private void follow(List<DataRecord> rows, Teller teller) {
+  private void follow(List<DataRecord> rows, CheckReport report) {
     BigDecimal before = null;
     for (DataRecord record : rows) {
       Optional<BigDecimal> number = record.number(rule.field());
       if (number.isPresent()) {
         BigDecimal now = number.get();
         if (before != null) {
-          teller.asked(1);
+          report.asked(1);
         }
         if (before != null && now.subtract(before).compareTo(BigDecimal.ONE) != 0) {
           BigDecimal missing = now.subtract(before).subtract(BigDecimal.ONE);
           String gap = missing.signum() > 0 ? "; " + missing.toPlainString() + " missing" : "";
           String message = now.toPlainString() + " follows " + before.toPlainString() + gap;
-          teller.say(message, record.originOf(rule.field()), List.of(record), List.of(record));
+          report.say(message, record.originOf(rule.field()), List.of(record), List.of(record));
         }
         before = now;
       }

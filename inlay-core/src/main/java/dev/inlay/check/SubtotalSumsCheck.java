@@ -1,8 +1,8 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSetPart;
-import dev.inlay.record.PrintedSum;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.PrintedSum;
 import dev.inlay.spec.CheckRule;
 import dev.inlay.table.RowKind;
 import java.math.BigDecimal;
@@ -15,7 +15,7 @@ import java.util.List;
 record SubtotalSumsCheck(CheckRule.SubtotalSums rule) implements FileCheck {
 
   @Override
-  public void make(DataSetPart part, Teller teller) {
+  public void make(DataSetPart part, CheckReport report) {
     Deque<PrintedSum> open = new ArrayDeque<>();
     int table = -1;
     for (PrintedSum sum : part.sums()) {
@@ -28,7 +28,7 @@ record SubtotalSumsCheck(CheckRule.SubtotalSums rule) implements FileCheck {
           takeInner(open, sum);
           open.push(sum);
         } else if (open.size() > 1) {
-          tell(sum, open, part, teller);
+          tell(sum, open, part, report);
         }
       }
     }
@@ -58,12 +58,12 @@ record SubtotalSumsCheck(CheckRule.SubtotalSums rule) implements FileCheck {
   }
 
   private void tell(
-      PrintedSum total, Deque<PrintedSum> subtotals, DataSetPart part, Teller teller) {
-    teller.asked(subtotals.size());
+      PrintedSum total, Deque<PrintedSum> subtotals, DataSetPart part, CheckReport report) {
+    report.asked(subtotals.size());
     BigDecimal sum = subtotals.stream().map(this::value).reduce(BigDecimal.ZERO, BigDecimal::add);
     BigDecimal off = value(total).subtract(sum);
     List<DataRecord> rows = part.rows().subList(total.firstRow(), total.rowsBefore());
-    if (off.abs().compareTo(rule.within()) > 0 && (rows.isEmpty() || !teller.isTold(rows, off))) {
+    if (off.abs().compareTo(rule.within()) > 0 && (rows.isEmpty() || !report.isTold(rows, off))) {
       String message =
           "'"
               + total.text()
@@ -77,7 +77,7 @@ record SubtotalSumsCheck(CheckRule.SubtotalSums rule) implements FileCheck {
               + off.toPlainString()
               + ")"
               + slip(subtotals, off);
-      teller.say(message, total.origin(), List.of(), rows);
+      report.say(message, total.origin(), List.of(), rows);
     }
   }
 
@@ -86,7 +86,7 @@ record SubtotalSumsCheck(CheckRule.SubtotalSums rule) implements FileCheck {
     Iterator<PrintedSum> fromFirst = subtotals.descendingIterator();
     while (fromFirst.hasNext()) {
       PrintedSum one = fromFirst.next();
-      for (Slips.Slip slip : Slips.of(value(one))) {
+      for (NumberSlips.Slip slip : NumberSlips.of(value(one))) {
         if (slip.value().subtract(value(one)).compareTo(off) == 0) {
           return "; "
               + value(one).toPlainString()

@@ -1,8 +1,8 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.Origin;
-import dev.inlay.record.PrintedSum;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.Origin;
+import dev.inlay.rows.PrintedSum;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
@@ -44,11 +44,11 @@ final class SumDifference {
   record Lost(BigDecimal carried, String words) {}
 
   /** Says where the sum of rows is another than the printed one, unless that is known. */
-  void tell(List<DataRecord> rows, Printed printed, Teller teller) {
-    teller.asked(rows.size());
+  void tell(List<DataRecord> rows, Printed printed, CheckReport report) {
+    report.asked(rows.size());
     BigDecimal sum = Rows.sum(rows, field);
     BigDecimal off = printed.value().subtract(sum);
-    if (off.abs().compareTo(within) > 0 && !teller.isTold(rows, off)) {
+    if (off.abs().compareTo(within) > 0 && !report.isTold(rows, off)) {
       String message =
           printed.what()
               + " is "
@@ -61,7 +61,7 @@ final class SumDifference {
               + off.toPlainString()
               + "); "
               + why(rows, printed, sum, off);
-      teller.say(message, printed.at(), List.of(), rows);
+      report.say(message, printed.at(), List.of(), rows);
     }
   }
 

@@ -1,8 +1,8 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.PrintedSum;
-import dev.inlay.record.Value;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.PrintedSum;
+import dev.inlay.rows.Value;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -66,7 +66,7 @@ final class SumExplanation {
     return amount.subtract(off).abs().compareTo(within) <= 0;
   }
 
-  /** Figures that are printed and could not be read. */
+  /** NumericTexts that are printed and could not be read. */
   private Optional<String> unread() {
     List<DataRecord> unread = new ArrayList<>();
     for (DataRecord row : rows) {
@@ -114,7 +114,7 @@ final class SumExplanation {
     List<String> found = new ArrayList<>();
     for (DataRecord row : rows) {
       BigDecimal number = number(row);
-      for (Slips.Slip slip : Slips.of(number)) {
+      for (NumberSlips.Slip slip : NumberSlips.of(number)) {
         if (isOff(slip.value().subtract(number))) {
           found.add(
               number.toPlainString()

@@ -1,7 +1,7 @@
 package dev.inlay.check;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSetPart;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSetPart;
 import dev.inlay.spec.CheckRule;
 import java.util.HashMap;
 import java.util.List;
@@ -12,17 +12,17 @@ import java.util.Objects;
 record UniqueCheck(CheckRule.Unique rule) implements FileCheck {
 
   @Override
-  public void make(DataSetPart part, Teller teller) {
+  public void make(DataSetPart part, CheckReport report) {
     Map<List<Object>, DataRecord> seen = new HashMap<>();
     for (DataRecord record : part.records()) {
       List<Object> key = Rows.key(record, rule.fields());
       if (key.stream().allMatch(Objects::isNull)) {
         continue; // what has no key is like nothing
       }
-      teller.asked(1);
+      report.asked(1);
       DataRecord first = seen.putIfAbsent(key, record);
       if (first != null) {
-        teller.say(
+        report.say(
             Rows.twice(key, first), record.origin(), List.of(record), List.of(first, record));
       }
     }

@@ -1,8 +1,8 @@
 package dev.inlay.draft;
 
-import dev.inlay.record.TypeTrial;
+import dev.inlay.rows.TypeTrial;
 import dev.inlay.spec.FieldType;
-import dev.inlay.spec.ValueForm;
+import dev.inlay.spec.ValueFormat;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -69,7 +69,7 @@ record ColumnGuess(
     String like = ", like " + longest(values);
     List<String> marks = new ArrayList<>(nil);
     for (FieldType type : List.of(FieldType.DATE, FieldType.YEARMONTH, FieldType.BOOLEAN)) {
-      if (TypeTrial.readsAll(plain, ValueForm.ofType(type))) {
+      if (TypeTrial.readsAll(plain, ValueFormat.ofType(type))) {
         return new ColumnGuess(type, "", marks, markers, seen + like);
       }
     }
@@ -104,7 +104,7 @@ record ColumnGuess(
   /** Where most texts are of a type, and a few are not, a person may choose to hold those. */
   private static String nearly(List<String> texts, Optional<Character> decimal) {
     for (FieldType type : List.of(FieldType.NUMBER, FieldType.DATE, FieldType.YEARMONTH)) {
-      ValueForm form = form(type, decimal, List.of());
+      ValueFormat form = form(type, decimal, List.of());
       List<String> others =
           texts.stream().filter(t -> !TypeTrial.readsAll(List.of(t), form)).toList();
       if (2 * others.size() < texts.size() && !others.isEmpty()) {
@@ -115,8 +115,8 @@ record ColumnGuess(
     return "";
   }
 
-  private static ValueForm form(FieldType type, Optional<Character> decimal, List<String> dates) {
-    return ValueForm.ofType(type, decimal, dates, List.of());
+  private static ValueFormat form(FieldType type, Optional<Character> decimal, List<String> dates) {
+    return ValueFormat.ofType(type, decimal, dates, List.of());
   }
 
   private static ColumnGuess dates(

@@ -1,6 +1,6 @@
 package dev.inlay.draft;
 
-import dev.inlay.record.DataRecord;
+import dev.inlay.rows.DataRecord;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashSet;

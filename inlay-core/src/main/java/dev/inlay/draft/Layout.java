@@ -1,6 +1,6 @@
 package dev.inlay.draft;
 
-import dev.inlay.record.TableTexts;
+import dev.inlay.rows.TableTexts;
 import dev.inlay.spec.FieldSpec;
 import dev.inlay.spec.Wording;
 import dev.inlay.table.Table;

@@ -1,8 +1,8 @@
 package dev.inlay.draft;
 
 import dev.inlay.check.Checks;
-import dev.inlay.record.DataSetPart;
-import dev.inlay.record.DataSetReading;
+import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.DataSetReading;
 import dev.inlay.spec.CheckSpec;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.SpecException;

@@ -1,7 +1,7 @@
 package dev.inlay.draft;
 
 import dev.inlay.geom.Box;
-import dev.inlay.record.PageLine;
+import dev.inlay.rows.PageLine;
 import dev.inlay.table.Table;
 import java.util.List;
 

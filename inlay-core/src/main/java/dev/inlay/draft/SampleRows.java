@@ -1,7 +1,7 @@
 package dev.inlay.draft;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSetPart;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSetPart;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.FieldSpec;
 import dev.inlay.spec.FieldType;

@@ -2,8 +2,8 @@ package dev.inlay.draft;
 
 import dev.inlay.draft.Layout.LayoutColumn;
 import dev.inlay.draft.VaryingLines.Varying;
-import dev.inlay.record.TableTexts;
-import dev.inlay.record.TypeTrial;
+import dev.inlay.rows.TableTexts;
+import dev.inlay.rows.TypeTrial;
 import dev.inlay.spec.FieldType;
 import dev.inlay.table.RowKind;
 import dev.inlay.table.Table;

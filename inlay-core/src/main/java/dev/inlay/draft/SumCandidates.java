@@ -1,8 +1,8 @@
 package dev.inlay.draft;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSetPart;
-import dev.inlay.record.PrintedSum;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.PrintedSum;
 import dev.inlay.table.RowKind;
 import java.math.BigDecimal;
 import java.util.ArrayList;

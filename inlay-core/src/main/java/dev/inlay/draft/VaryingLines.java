@@ -1,6 +1,6 @@
 package dev.inlay.draft;
 
-import dev.inlay.record.PageLine;
+import dev.inlay.rows.PageLine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -57,7 +57,7 @@ final class Canvas {
     return (float) (top - y);
   }
 
-  void line(double x1, double y1, double x2, double y2, Ink ink, double width, Pen pen)
+  void line(double x1, double y1, double x2, double y2, ProofColour ink, double width, Pen pen)
       throws IOException {
     out.setStrokingColor(ink.colour());
     out.setLineWidth((float) width);
@@ -67,7 +67,7 @@ final class Canvas {
     out.stroke();
   }
 
-  void outline(Box box, Ink ink, double width, Pen pen) throws IOException {
+  void outline(Box box, ProofColour ink, double width, Pen pen) throws IOException {
     out.setStrokingColor(ink.colour());
     out.setLineWidth((float) width);
     out.setLineDashPattern(pen.pattern, 0);
@@ -84,7 +84,7 @@ final class Canvas {
    *
    * @param share how much of what lies below is covered, 0 to 1
    */
-  void tint(Box box, Ink ink, double share) throws IOException {
+  void tint(Box box, ProofColour ink, double share) throws IOException {
     out.saveGraphicsState();
     PDExtendedGraphicsState state = new PDExtendedGraphicsState();
     state.setNonStrokingAlphaConstant((float) share);
@@ -96,7 +96,7 @@ final class Canvas {
   }
 
   /** Fills a box with slanting lines. */
-  void hatch(Box box, Ink ink) throws IOException {
+  void hatch(Box box, ProofColour ink) throws IOException {
     out.saveGraphicsState();
     addBox(box);
     out.clip();
@@ -111,24 +111,24 @@ final class Canvas {
   }
 
   /** Crosses a box out. */
-  void cross(Box box, Ink ink) throws IOException {
+  void cross(Box box, ProofColour ink) throws IOException {
     outline(box, ink, 0.6, Pen.SOLID);
     line(box.left(), box.top(), box.right(), box.bottom(), ink, 0.6, Pen.SOLID);
     line(box.left(), box.bottom(), box.right(), box.top(), ink, 0.6, Pen.SOLID);
   }
 
   /** A triangle that points down at a place, with a number in it. */
-  void flag(double atX, double atY, String number, Ink ink) throws IOException {
+  void flag(double atX, double atY, String number, ProofColour ink) throws IOException {
     out.setNonStrokingColor(ink.colour());
     out.moveTo(x(atX), y(atY));
     out.lineTo(x(atX - 6), y(atY - 11));
     out.lineTo(x(atX + 6), y(atY - 11));
     out.closePath();
     out.fill();
-    text(number, atX - width(number, 6, true) / 2, atY - 5.5, 6, Ink.PAPER, true);
+    text(number, atX - width(number, 6, true) / 2, atY - 5.5, 6, ProofColour.PAPER, true);
   }
 
-  void text(String text, double atX, double baseline, double size, Ink ink, boolean bold)
+  void text(String text, double atX, double baseline, double size, ProofColour ink, boolean bold)
       throws IOException {
     out.beginText();
     out.setFont(bold ? BOLD : PLAIN, (float) size);

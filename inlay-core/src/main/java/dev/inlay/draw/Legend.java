@@ -57,40 +57,40 @@ final class Legend {
             "dropped text");
     List<Mark> marks =
         List.of(
-            b -> canvas.outline(b, Ink.FRAME, 1.4, Pen.SOLID),
-            b -> middle(canvas, b, Ink.RULING, Pen.SOLID),
-            b -> middle(canvas, b, Ink.GUTTER, Pen.DASHED),
-            b -> canvas.tint(b, Ink.FRAME, 0.16),
-            b -> canvas.hatch(b, Ink.RULING),
-            b -> bars(canvas, b, Ink.GROUP, 1),
-            b -> bars(canvas, b, Ink.TOTAL, 2),
-            b -> middle(canvas, b, Ink.OUTSIDE, Pen.DOTTED),
-            b -> canvas.hatch(b, Ink.OUTSIDE),
-            b -> canvas.cross(b, Ink.OUTSIDE));
+            b -> canvas.outline(b, ProofColour.FRAME, 1.4, Pen.SOLID),
+            b -> middle(canvas, b, ProofColour.RULING, Pen.SOLID),
+            b -> middle(canvas, b, ProofColour.GUTTER, Pen.DASHED),
+            b -> canvas.tint(b, ProofColour.FRAME, 0.16),
+            b -> canvas.hatch(b, ProofColour.RULING),
+            b -> bars(canvas, b, ProofColour.GROUP, 1),
+            b -> bars(canvas, b, ProofColour.TOTAL, 2),
+            b -> middle(canvas, b, ProofColour.OUTSIDE, Pen.DOTTED),
+            b -> canvas.hatch(b, ProofColour.OUTSIDE),
+            b -> canvas.cross(b, ProofColour.OUTSIDE));
     int perLine = perLine(width);
     for (int i = 0; i < names.size(); i++) {
       double x = ENTRY_WIDTH * (i % perLine);
       double y = top + LINE * (i / perLine + 1);
       marks.get(i).draw(new Box(x, y - 8, x + 18, y));
-      canvas.text(names.get(i), x + 23, y - 1.5, TYPE, Ink.TEXT, false);
+      canvas.text(names.get(i), x + 23, y - 1.5, TYPE, ProofColour.TEXT, false);
     }
     double y = top + LINE * ((names.size() + perLine - 1) / perLine + 1);
     for (int i = 0; i < Math.min(warnings.size(), MOST_WARNINGS); i++) {
-      canvas.flag(6, y, String.valueOf(i + 1), Ink.WARNING);
-      canvas.text(warnings.get(i), 16, y - 2, TYPE, Ink.WARNING, false);
+      canvas.flag(6, y, String.valueOf(i + 1), ProofColour.WARNING);
+      canvas.text(warnings.get(i), 16, y - 2, TYPE, ProofColour.WARNING, false);
       y += LINE;
     }
     if (warnings.size() > MOST_WARNINGS) {
       String more = (warnings.size() - MOST_WARNINGS) + " more warnings on this page";
-      canvas.text(more, 16, y - 2, TYPE, Ink.WARNING, false);
+      canvas.text(more, 16, y - 2, TYPE, ProofColour.WARNING, false);
     }
   }
 
-  private static void middle(Canvas canvas, Box box, Ink ink, Pen pen) throws IOException {
+  private static void middle(Canvas canvas, Box box, ProofColour ink, Pen pen) throws IOException {
     canvas.line(box.left(), box.centreY(), box.right(), box.centreY(), ink, 1.2, pen);
   }
 
-  private static void bars(Canvas canvas, Box box, Ink ink, int count) throws IOException {
+  private static void bars(Canvas canvas, Box box, ProofColour ink, int count) throws IOException {
     canvas.tint(box, ink, 0.12);
     for (int i = 0; i < count; i++) {
       double left = box.left() + 4.0 * i;

@@ -42,11 +42,17 @@ final class PageMarks {
     for (TextLine line : lines) {
       Box box = line.box();
       if (furniture.contains(box)) {
-        canvas.outline(box, Ink.OUTSIDE, 0.6, Pen.DASHED);
-        canvas.hatch(box, Ink.OUTSIDE);
+        canvas.outline(box, ProofColour.OUTSIDE, 0.6, Pen.DASHED);
+        canvas.hatch(box, ProofColour.OUTSIDE);
       } else {
         canvas.line(
-            box.left(), box.bottom(), box.right(), box.bottom(), Ink.OUTSIDE, 0.8, Pen.DOTTED);
+            box.left(),
+            box.bottom(),
+            box.right(),
+            box.bottom(),
+            ProofColour.OUTSIDE,
+            0.8,
+            Pen.DOTTED);
       }
     }
   }
@@ -76,8 +82,8 @@ final class PageMarks {
   private void crossOut(Box box, DroppedGlyph drop) throws IOException {
     Box sheet = new Box(0, 0, page.width(), page.height());
     if (box.meets(sheet)) {
-      canvas.cross(box.intersection(sheet), Ink.OUTSIDE);
-      canvas.text(drop.reason().word(), box.left(), box.top() - 1, 5, Ink.OUTSIDE, false);
+      canvas.cross(box.intersection(sheet), ProofColour.OUTSIDE);
+      canvas.text(drop.reason().word(), box.left(), box.top() - 1, 5, ProofColour.OUTSIDE, false);
     }
   }
 
@@ -96,7 +102,7 @@ final class PageMarks {
       for (TableCell cell : row.cells()) {
         merged(cell, frame, closed);
         if (closed) {
-          canvas.outline(cell.box(), Ink.RULING, 0.7, Pen.SOLID);
+          canvas.outline(cell.box(), ProofColour.RULING, 0.7, Pen.SOLID);
         }
       }
     }
@@ -104,7 +110,7 @@ final class PageMarks {
       inferredEdges(frame);
       rulings(frame);
     }
-    canvas.outline(frame.box(), Ink.FRAME, 1.4, Pen.SOLID);
+    canvas.outline(frame.box(), ProofColour.FRAME, 1.4, Pen.SOLID);
     tag(table, frame);
   }
 
@@ -118,7 +124,7 @@ final class PageMarks {
     if (around.isPresent()) {
       Box box = frame.box();
       Box band = new Box(box.left(), box.top(), box.right(), around.get().bottom());
-      canvas.tint(band, Ink.FRAME, HEADER_TINT);
+      canvas.tint(band, ProofColour.FRAME, HEADER_TINT);
     }
   }
 
@@ -131,7 +137,8 @@ final class PageMarks {
     Box first = rows.get(0).cells().stream().map(TableCell::box).reduce(Box::union).orElseThrow();
     Box box = frame.box();
     if (first.top() - box.top() > TAG / 2) {
-      canvas.tint(new Box(box.left(), box.top(), box.right(), first.top()), Ink.FRAME, HEADER_TINT);
+      canvas.tint(
+          new Box(box.left(), box.top(), box.right(), first.top()), ProofColour.FRAME, HEADER_TINT);
     }
   }
 
@@ -144,16 +151,16 @@ final class PageMarks {
     Box around = row.cells().stream().map(TableCell::box).reduce(Box::union).orElseThrow();
     Box band = new Box(frame.box().left(), around.top(), frame.box().right(), around.bottom());
     if (row.kind() == RowKind.GROUP) {
-      bar(band, Ink.GROUP, false);
+      bar(band, ProofColour.GROUP, false);
     } else if (row.kind() == RowKind.TOTAL || row.kind() == RowKind.SUBTOTAL) {
-      bar(band, Ink.TOTAL, true);
+      bar(band, ProofColour.TOTAL, true);
     } else if (row.kind() == RowKind.NOTE) {
-      canvas.outline(band, Ink.OUTSIDE, 0.8, Pen.DOTTED);
+      canvas.outline(band, ProofColour.OUTSIDE, 0.8, Pen.DOTTED);
     }
   }
 
   /** A tinted band with a bar at the left, doubled for sums. */
-  private void bar(Box band, Ink ink, boolean doubled) throws IOException {
+  private void bar(Box band, ProofColour ink, boolean doubled) throws IOException {
     canvas.tint(band, ink, 0.12);
     canvas.tint(new Box(band.left() - 5, band.top(), band.left() - 2.5, band.bottom()), ink, 1);
     if (doubled) {
@@ -176,18 +183,18 @@ final class PageMarks {
                 edges.get(cell.column() + cell.columnSpan()),
                 box.bottom())
             : box,
-        Ink.RULING);
+        ProofColour.RULING);
   }
 
   private void inferredEdges(TableFrame frame) throws IOException {
     Box box = frame.box();
     for (int i = 1; i < frame.columnEdges().size() - 1; i++) {
       double x = frame.columnEdges().get(i);
-      canvas.line(x, box.top(), x, box.bottom(), Ink.GUTTER, 0.9, Pen.DASHED);
+      canvas.line(x, box.top(), x, box.bottom(), ProofColour.GUTTER, 0.9, Pen.DASHED);
     }
     for (int i = 1; i < frame.rowEdges().size() - 1; i++) {
       double y = frame.rowEdges().get(i);
-      canvas.line(box.left(), y, box.right(), y, Ink.GUTTER, 0.4, Pen.DOTTED);
+      canvas.line(box.left(), y, box.right(), y, ProofColour.GUTTER, 0.4, Pen.DOTTED);
     }
   }
 
@@ -196,7 +203,13 @@ final class PageMarks {
       Box line = ruling.box();
       if (frame.box().contains(line.centreX(), line.centreY())) {
         canvas.line(
-            line.left(), line.top(), line.right(), line.bottom(), Ink.RULING, 0.9, Pen.SOLID);
+            line.left(),
+            line.top(),
+            line.right(),
+            line.bottom(),
+            ProofColour.RULING,
+            0.9,
+            Pen.SOLID);
       }
     }
   }
@@ -209,8 +222,8 @@ final class PageMarks {
     double left = room ? frame.box().left() - width : frame.box().left();
     double bottom = room ? frame.box().top() + TAG : frame.box().top();
     Box box = new Box(left, bottom - TAG, left + width, bottom);
-    canvas.tint(box, Ink.FRAME, 1);
-    canvas.text(text, box.left() + 3, box.bottom() - 2.5, 7, Ink.PAPER, true);
+    canvas.tint(box, ProofColour.FRAME, 1);
+    canvas.text(text, box.left() + 3, box.bottom() - 2.5, 7, ProofColour.PAPER, true);
   }
 
   /** Flags the warnings of a table that concern this page. */
@@ -226,11 +239,11 @@ final class PageMarks {
       warnings.add(table.id() + " " + warning.code().code() + ": " + warning.message());
       String number = String.valueOf(warnings.size());
       if (place != null) {
-        canvas.outline(place, Ink.WARNING, 1.1, Pen.SOLID);
-        canvas.flag(place.centreX(), place.top(), number, Ink.WARNING);
+        canvas.outline(place, ProofColour.WARNING, 1.1, Pen.SOLID);
+        canvas.flag(place.centreX(), place.top(), number, ProofColour.WARNING);
       } else {
         double right = frame.box().right() - 8 - 14.0 * (warnings.size() - 1);
-        canvas.flag(right, frame.box().top(), number, Ink.WARNING);
+        canvas.flag(right, frame.box().top(), number, ProofColour.WARNING);
       }
     }
   }

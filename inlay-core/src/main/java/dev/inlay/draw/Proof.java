@@ -89,8 +89,10 @@ public final class Proof implements Closeable {
     try (PDPageContentStream out = new PDPageContentStream(sheets, sheet)) {
       Canvas canvas = new Canvas(out, Rulers.STRIP, top);
       canvas.tint(
-          new Box(-Rulers.STRIP, -Rulers.STRIP, width, height - Rulers.STRIP), Ink.MARGIN, 1);
-      canvas.tint(new Box(0, 0, page.width(), page.height()), Ink.PAPER, 1);
+          new Box(-Rulers.STRIP, -Rulers.STRIP, width, height - Rulers.STRIP),
+          ProofColour.MARGIN,
+          1);
+      canvas.tint(new Box(0, 0, page.width(), page.height()), ProofColour.PAPER, 1);
       out.beginMarkedContent(COSName.OC, paperLayer);
       paper(page, out, top);
       out.endMarkedContent();

@@ -5,7 +5,7 @@ import dev.inlay.page.LineComposer;
 import dev.inlay.page.Page;
 import dev.inlay.page.PlainText;
 import dev.inlay.page.TextLine;
-import dev.inlay.table.Guidance;
+import dev.inlay.table.PageHints;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,7 +15,7 @@ import java.util.Optional;
  */
 final class AreaFinder {
 
-  private final HandTools tools;
+  private final TableHints tools;
 
   /** Whether the text above was met, and the one below not yet. */
   private boolean begun;
@@ -26,25 +26,25 @@ final class AreaFinder {
   private boolean metBelow;
   private boolean metAbove;
 
-  AreaFinder(HandTools tools) {
+  AreaFinder(TableHints tools) {
     this.tools = tools;
     begun = tools.below().isEmpty();
   }
 
   /** What is said of the tables on a page; empty where the page holds none of them. */
-  Optional<Guidance> on(Page page) {
-    Optional<Guidance> guidance = on(page, metPage ? tools.later().orElse(tools) : tools);
+  Optional<PageHints> on(Page page) {
+    Optional<PageHints> guidance = on(page, metPage ? tools.later().orElse(tools) : tools);
     metPage |= guidance.isPresent();
     return guidance;
   }
 
-  private Optional<Guidance> on(Page page, HandTools here) {
+  private Optional<PageHints> on(Page page, TableHints here) {
     Box frame = here.frameOn(page).orElse(new Box(0, 0, page.width(), page.height()));
     Optional<Box> area = anchored() ? between(page, frame) : Optional.of(frame);
     boolean whole = !anchored() && here.frame().isEmpty();
     return area.map(
         box ->
-            new Guidance(
+            new PageHints(
                 whole ? Optional.empty() : Optional.of(box),
                 here.frame().isPresent(),
                 here.guttersOn(page),

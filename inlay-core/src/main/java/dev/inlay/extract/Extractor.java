@@ -2,7 +2,7 @@ package dev.inlay.extract;
 
 import dev.inlay.page.Page;
 import dev.inlay.page.PageSelection;
-import dev.inlay.table.Guidance;
+import dev.inlay.table.PageHints;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,7 +18,7 @@ public final class Extractor {
 
   private final PageSelection pages;
   private final String password;
-  private final HandTools tools;
+  private final TableHints tools;
   private final TableChoice choice;
   private final int threads;
 
@@ -29,7 +29,7 @@ public final class Extractor {
    * @param password for locked files, or an empty text
    */
   public Extractor(PageSelection pages, String password) {
-    this(pages, password, HandTools.NONE, TableChoice.ALL);
+    this(pages, password, TableHints.NONE, TableChoice.ALL);
   }
 
   /**
@@ -40,12 +40,12 @@ public final class Extractor {
    * @param tools what is said of the tables
    * @param choice the tables wanted
    */
-  public Extractor(PageSelection pages, String password, HandTools tools, TableChoice choice) {
+  public Extractor(PageSelection pages, String password, TableHints tools, TableChoice choice) {
     this(pages, password, tools, choice, 1);
   }
 
   private Extractor(
-      PageSelection pages, String password, HandTools tools, TableChoice choice, int threads) {
+      PageSelection pages, String password, TableHints tools, TableChoice choice, int threads) {
     this.threads = threads;
     this.pages = pages;
     this.password = password;
@@ -78,7 +78,7 @@ public final class Extractor {
   public DocumentTables extract(Path path, PageWalk.Visitor alsoSees) throws InterruptedException {
     AreaFinder areas = new AreaFinder(tools);
     try (TableReader reader = new TableReader(threads)) {
-      PageWalk.Walked walked =
+      PageWalk.WalkResult walked =
           PageWalk.over(
               path,
               password,
@@ -109,7 +109,7 @@ public final class Extractor {
 
   private static void read(Page page, AreaFinder areas, TableReader reader)
       throws InterruptedException {
-    Optional<Guidance> guidance = areas.on(page);
+    Optional<PageHints> guidance = areas.on(page);
     if (guidance.isPresent()) {
       reader.add(page, guidance.get());
     }

@@ -28,11 +28,11 @@ public final class PageWalk {
    * @param problems what kept Inlay from reading all of it
    * @param traits what it is made of
    */
-  public record Walked(
+  public record WalkResult(
       int pages, DocumentStatus status, List<Problem> problems, PaperTraits traits) {
 
     /** Keeps a copy of the problems that cannot change. */
-    public Walked {
+    public WalkResult {
       problems = List.copyOf(problems);
     }
   }
@@ -72,7 +72,7 @@ public final class PageWalk {
    * @param visitor takes each page that holds text, in order
    * @throws InterruptedException if the thread was interrupted before all pages were read
    */
-  public static Walked over(Path path, String password, PageSelection pages, Visitor visitor)
+  public static WalkResult over(Path path, String password, PageSelection pages, Visitor visitor)
       throws InterruptedException {
     try (PdfFile pdf = PdfFile.open(path, password)) {
       return new PageWalk(path, pages, visitor).walk(pdf);
@@ -91,8 +91,8 @@ public final class PageWalk {
     }
   }
 
-  private static Walked failed(DocumentStatus status, Problem problem) {
-    return new Walked(0, status, List.of(problem), PaperTraits.UNKNOWN);
+  private static WalkResult failed(DocumentStatus status, Problem problem) {
+    return new WalkResult(0, status, List.of(problem), PaperTraits.UNKNOWN);
   }
 
   private static String code(OpenFailure.Reason reason) {
@@ -107,7 +107,7 @@ public final class PageWalk {
     };
   }
 
-  private Walked walk(PdfFile pdf) throws InterruptedException {
+  private WalkResult walk(PdfFile pdf) throws InterruptedException {
     int count = pdf.pageCount();
     if (pages.reachesBeyond(count)) {
       problems.add(
@@ -124,7 +124,7 @@ public final class PageWalk {
       }
     }
     PaperTraits traits = new PaperTraits(pdf.producer(), withText, withPictures);
-    return new Walked(count, status(), problems, traits);
+    return new WalkResult(count, status(), problems, traits);
   }
 
   private void read(PdfFile pdf, int number) throws InterruptedException {

@@ -8,7 +8,7 @@ import dev.inlay.page.Glyph;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
-import dev.inlay.table.Guidance;
+import dev.inlay.table.PageHints;
 import dev.inlay.table.PageTables;
 import dev.inlay.table.Stitcher;
 import dev.inlay.table.Table;
@@ -37,11 +37,11 @@ final class TableReader implements AutoCloseable {
 
   /** A page, how it is to be read, and what it gave; {@code tables} is null after a defect. */
   private record Reading(
-      Page page, Guidance guidance, PageTables tables, List<EdgeLine> edges, Problem defect) {}
+      Page page, PageHints guidance, PageTables tables, List<EdgeLine> edges, Problem defect) {}
 
   /** What is left of a page. */
   private record Done(
-      Page page, Guidance guidance, PageTables tables, List<TextLine> furniture, Problem defect) {}
+      Page page, PageHints guidance, PageTables tables, List<TextLine> furniture, Problem defect) {}
 
   private final OrderedWork<Reading> firstReadings;
   private final OrderedWork<Done> lastReadings;
@@ -57,7 +57,7 @@ final class TableReader implements AutoCloseable {
   }
 
   /** Gives the next page. */
-  void add(Page page, Guidance guidance) throws InterruptedException {
+  void add(Page page, PageHints guidance) throws InterruptedException {
     firstReadings.add(() -> read(page, guidance));
   }
 
@@ -70,7 +70,7 @@ final class TableReader implements AutoCloseable {
     lastReadings.finish();
   }
 
-  private static Reading read(Page page, Guidance guidance) {
+  private static Reading read(Page page, PageHints guidance) {
     try {
       PageTables tables = PageTables.of(page, guidance);
       // What a person names is read as it stands.
@@ -152,7 +152,7 @@ final class TableReader implements AutoCloseable {
     if (withRowsAtTop.isPresent()) {
       return withRowsAtTop.get();
     }
-    Optional<Guidance> columns = stitcher.columnsFor(tables);
+    Optional<PageHints> columns = stitcher.columnsFor(tables);
     if (columns.isPresent()) {
       PageTables again = PageTables.of(clear(done), columns.get());
       if (stitcher.goesOnWith(tables, again)) {
@@ -173,7 +173,7 @@ final class TableReader implements AutoCloseable {
   /** The tables of a page, its gutters found by the headings of the table before. */
   private static Optional<PageTables> belowHeadings(Page page, List<String> headings) {
     return HeadingGutters.of(LineComposer.compose(page.glyphs()), headings)
-        .map(known -> PageTables.of(page, Guidance.known(known.area(), known.gutters())));
+        .map(known -> PageTables.of(page, PageHints.known(known.area(), known.gutters())));
   }
 
   /** Ends the last table and yields all of them; after {@link #finish}. */

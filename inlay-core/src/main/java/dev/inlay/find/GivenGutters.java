@@ -57,7 +57,7 @@ public record GivenGutters(OpenFrame frame, List<Cut> cuts) {
     }
     parted.sort(Comparator.comparingDouble(TextLine::baseline));
     OpenFrame open =
-        new OpenFrame(frame, PieceLine.of(parted), List.of(), places, true, Optional.empty());
+        new OpenFrame(frame, ChunkLine.of(parted), List.of(), places, true, Optional.empty());
     return new GivenGutters(open, cuts);
   }
 
@@ -69,8 +69,8 @@ public record GivenGutters(OpenFrame frame, List<Cut> cuts) {
    * @param gutters x of each, in points
    */
   public static OpenFrame known(Frame frame, List<TextLine> lines, List<Double> gutters) {
-    List<PieceLine> sorted =
-        PieceLine.of(
+    List<ChunkLine> sorted =
+        ChunkLine.of(
             lines.stream().sorted(Comparator.comparingDouble(TextLine::baseline)).toList());
     List<Interval> whites = gutters.stream().map(x -> whiteAround(x, frame, sorted)).toList();
     List<Interval> places = new ArrayList<>();
@@ -87,10 +87,10 @@ public record GivenGutters(OpenFrame frame, List<Cut> cuts) {
   }
 
   /** The white round a place between the texts of lines that have several. */
-  private static Interval whiteAround(double x, Frame frame, List<PieceLine> lines) {
+  private static Interval whiteAround(double x, Frame frame, List<ChunkLine> lines) {
     double from = frame.box().left();
     double to = frame.box().right();
-    for (PieceLine line : lines) {
+    for (ChunkLine line : lines) {
       for (Word word : line.isTabular() ? line.words() : List.<Word>of()) {
         from = word.box().right() <= x ? Math.max(from, word.box().right()) : from;
         to = word.box().left() >= x ? Math.min(to, word.box().left()) : to;

@@ -67,10 +67,10 @@ public final class GutterFinder {
   /** In fewer lines strips are clear by chance. */
   private static final int LEAST_RIVAL_LINES = 4;
 
-  private final List<PieceLine> lines;
+  private final List<ChunkLine> lines;
   private final WordGaps gaps;
 
-  private GutterFinder(List<PieceLine> lines) {
+  private GutterFinder(List<ChunkLine> lines) {
     this.lines = lines;
     gaps = new WordGaps(lines);
   }
@@ -78,10 +78,10 @@ public final class GutterFinder {
   /**
    * Finds the gutters.
    *
-   * @param tabular the lines that have several pieces
+   * @param tabular the lines that have several chunks
    * @return from left to right, in points
    */
-  public static List<Interval> find(List<PieceLine> tabular) {
+  public static List<Interval> find(List<ChunkLine> tabular) {
     return tabular.isEmpty() ? List.of() : new GutterFinder(withoutLabelledSums(tabular)).gutters();
   }
 
@@ -89,8 +89,8 @@ public final class GutterFinder {
    * The strip that comes nearest to being one more gutter: clear in every line, more than a space
    * in most, and yet a little too narrow for so few lines.
    */
-  public static Optional<Interval> rival(List<PieceLine> tabular, List<Interval> gutters) {
-    List<PieceLine> lines = withoutLabelledSums(tabular);
+  public static Optional<Interval> rival(List<ChunkLine> tabular, List<Interval> gutters) {
+    List<ChunkLine> lines = withoutLabelledSums(tabular);
     return lines.size() < LEAST_RIVAL_LINES
         ? Optional.empty()
         : new GutterFinder(lines).rivalOf(gutters);
@@ -183,7 +183,7 @@ public final class GutterFinder {
     }
   }
 
-  private boolean beginsBetween(PieceLine line, double from, double to) {
+  private boolean beginsBetween(ChunkLine line, double from, double to) {
     List<Word> words = line.words();
     for (int i = WordOrder.firstFrom(words, from); i < words.size(); i++) {
       Word word = words.get(i);
@@ -199,7 +199,7 @@ public final class GutterFinder {
   }
 
   /** Where the words end that follow each other without a wide gap from a place on. */
-  private double endOfText(PieceLine line, double from) {
+  private double endOfText(ChunkLine line, double from) {
     List<Word> words = line.words();
     int last = WordOrder.firstFrom(words, from);
     while (last + 1 < words.size() && !gaps.isWide(words.get(last), words.get(last + 1))) {
@@ -212,20 +212,20 @@ public final class GutterFinder {
    * The lines without those that hold a label and a sum far from the left edge: such a label stands
    * over several columns and says nothing of their gutters.
    */
-  private static List<PieceLine> withoutLabelledSums(List<PieceLine> lines) {
+  private static List<ChunkLine> withoutLabelledSums(List<ChunkLine> lines) {
     double left = lines.stream().mapToDouble(l -> l.box().left()).min().orElse(0);
-    List<PieceLine> full = lines.stream().filter(l -> !isLabelledSum(l, left)).toList();
+    List<ChunkLine> full = lines.stream().filter(l -> !isLabelledSum(l, left)).toList();
     return full.size() >= LEAST_FULL_ROWS ? full : lines;
   }
 
-  private static boolean isLabelledSum(PieceLine line, double left) {
-    return line.pieces().size() == 2
+  private static boolean isLabelledSum(ChunkLine line, double left) {
+    return line.chunks().size() == 2
         && line.box().left() - left > LABEL_INDENT * line.line().size()
         && valuesIn(line) == 1;
   }
 
-  private static long valuesIn(PieceLine line) {
-    return line.pieces().stream().filter(p -> TextShape.of(p.text()).isValue()).count();
+  private static long valuesIn(ChunkLine line) {
+    return line.chunks().stream().filter(p -> TextShape.of(p.text()).isValue()).count();
   }
 
   /**
@@ -242,7 +242,7 @@ public final class GutterFinder {
     double[] ends = new double[lines.size()];
     double[] begins = new double[lines.size()];
     int count = 0;
-    for (PieceLine line : lines) {
+    for (ChunkLine line : lines) {
       List<Word> words = line.words();
       int right = WordOrder.firstFrom(words, strip.to());
       if (right == 0 || right == words.size()) {
@@ -251,7 +251,7 @@ public final class GutterFinder {
       Word before = words.get(right - 1);
       Word behind = words.get(right);
       boolean clear = before.box().right() <= strip.from();
-      if (clear && !Piece.isGroupedFigure(before.text(), behind.text())) {
+      if (clear && !Chunk.isGroupedFigure(before.text(), behind.text())) {
         ends[count] = before.box().right();
         begins[count++] = behind.box().left();
       }
@@ -302,7 +302,7 @@ public final class GutterFinder {
   private boolean isWideEnough(Interval strip) {
     int all = 0;
     int wide = 0;
-    for (PieceLine line : lines) {
+    for (ChunkLine line : lines) {
       List<Word> words = line.words();
       int first = Math.max(1, WordOrder.firstFrom(words, strip.from()));
       for (int i = first; i < words.size(); i++) {

@@ -13,7 +13,7 @@ import java.util.List;
 public final class HeadedGutters {
 
   /** Two headings stand at least this many type sizes apart. */
-  private static final double APART = 0.6;
+  private static final double LEAST_HEADING_GAP = 0.6;
 
   /** The strip between the records' texts is at least this wide, in type sizes. */
   private static final double NARROWEST = 0.12;
@@ -32,20 +32,20 @@ public final class HeadedGutters {
    * @return all of them, from left to right
    */
   public static List<Interval> add(
-      List<PieceLine> headings, List<PieceLine> records, List<Interval> gutters) {
+      List<ChunkLine> headings, List<ChunkLine> records, List<Interval> gutters) {
     List<Interval> all = new ArrayList<>(gutters);
-    for (PieceLine line : headings) {
-      List<Piece> pieces = line.pieces();
-      if (pieces.size() > all.size() + 1) {
-        addAroundHeadingsWithoutTexts(pieces, records, all);
+    for (ChunkLine line : headings) {
+      List<Chunk> chunks = line.chunks();
+      if (chunks.size() > all.size() + 1) {
+        addAroundHeadingsWithoutTexts(chunks, records, all);
       }
-      for (int i = 1; i < pieces.size(); i++) {
-        double from = pieces.get(i - 1).box().right();
-        double to = pieces.get(i).box().left();
-        if (to - from >= APART * line.line().size()) {
+      for (int i = 1; i < chunks.size(); i++) {
+        double from = chunks.get(i - 1).box().right();
+        double to = chunks.get(i).box().left();
+        if (to - from >= LEAST_HEADING_GAP * line.line().size()) {
           Interval gap = new Interval(from, to);
           Interval reach =
-              new Interval(pieces.get(i - 1).box().left(), pieces.get(i).box().right());
+              new Interval(chunks.get(i - 1).box().left(), chunks.get(i).box().right());
           if (all.stream().noneMatch(g -> g.overlap(gap) > 0 || within(g, reach))) {
             addStrip(gap, reach, records, all);
             all.sort(Comparator.comparingDouble(Interval::from));
@@ -61,15 +61,15 @@ public final class HeadedGutters {
    * column that no record fills.
    */
   private static void addAroundHeadingsWithoutTexts(
-      List<Piece> pieces, List<PieceLine> records, List<Interval> gutters) {
-    for (int i = 1; i + 1 < pieces.size(); i++) {
-      Interval heading = pieces.get(i).box().horizontal();
+      List<Chunk> chunks, List<ChunkLine> records, List<Interval> gutters) {
+    for (int i = 1; i + 1 < chunks.size(); i++) {
+      Interval heading = chunks.get(i).box().horizontal();
       for (int g = 0; g < gutters.size(); g++) {
         Interval gutter = gutters.get(g);
         boolean inside = heading.from() > gutter.from() && heading.to() < gutter.to();
         boolean others =
-            pieces.get(i - 1).box().left() < gutter.from()
-                && pieces.get(i + 1).box().right() > gutter.to();
+            chunks.get(i - 1).box().left() < gutter.from()
+                && chunks.get(i + 1).box().right() > gutter.to();
         if (inside && others && records.stream().noneMatch(r -> isOver(r, heading))) {
           gutters.set(g, new Interval(gutter.from(), heading.from()));
           gutters.add(g + 1, new Interval(heading.to(), gutter.to()));
@@ -79,7 +79,7 @@ public final class HeadedGutters {
     }
   }
 
-  private static boolean isOver(PieceLine record, Interval heading) {
+  private static boolean isOver(ChunkLine record, Interval heading) {
     return record.words().stream().anyMatch(w -> w.box().horizontal().overlap(heading) > 0);
   }
 
@@ -89,7 +89,7 @@ public final class HeadedGutters {
 
   /** Adds the widest strip near the gap that no record crosses, where records have both sides. */
   private static void addStrip(
-      Interval gap, Interval reach, List<PieceLine> records, List<Interval> gutters) {
+      Interval gap, Interval reach, List<ChunkLine> records, List<Interval> gutters) {
     double left =
         gutters.stream().mapToDouble(Interval::to).filter(x -> x <= gap.from()).max().orElse(0);
     double right =
@@ -99,7 +99,7 @@ public final class HeadedGutters {
             .min()
             .orElse(Double.MAX_VALUE);
     List<Interval> words = new ArrayList<>();
-    for (PieceLine record : records) {
+    for (ChunkLine record : records) {
       for (Word word : record.words()) {
         if (word.box().left() >= left - 1 && word.box().right() <= right + 1) {
           words.add(word.box().horizontal());
@@ -130,12 +130,12 @@ public final class HeadedGutters {
    * space, texts on each side suffice.
    */
   private static boolean haveBothSides(
-      Interval strip, double from, double to, List<PieceLine> records) {
+      Interval strip, double from, double to, List<ChunkLine> records) {
     int any = 0;
     int both = 0;
     int left = 0;
     int right = 0;
-    for (PieceLine record : records) {
+    for (ChunkLine record : records) {
       boolean before = false;
       boolean behind = false;
       for (Word word : record.words()) {
@@ -147,7 +147,7 @@ public final class HeadedGutters {
       left += before ? 1 : 0;
       right += behind ? 1 : 0;
     }
-    boolean wide = strip.length() >= APART * records.get(0).line().size();
+    boolean wide = strip.length() >= LEAST_HEADING_GAP * records.get(0).line().size();
     return both > 0 && both >= BOTH_SIDES * any || wide && left > 0 && right > 0;
   }
 }

@@ -58,7 +58,7 @@ public record HeadingGutters(List<Double> gutters, Box area) {
   private static Box area(TextLine head, List<TextLine> below, List<Double> gutters) {
     Box area = head.box();
     double baseline = head.baseline();
-    for (PieceLine line : PieceLine.of(below)) {
+    for (ChunkLine line : ChunkLine.of(below)) {
       boolean crosses =
           line.words().stream()
               .anyMatch(

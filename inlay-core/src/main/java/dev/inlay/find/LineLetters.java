@@ -8,7 +8,7 @@ import java.util.List;
 final class LineLetters {
 
   /** A line fills its side from this share of its width on. */
-  private static final double FULL = 0.85;
+  private static final double FULL_WIDTH_SHARE = 0.85;
 
   /** A line of running text has at least so many words. */
   private static final int WORDS = 4;
@@ -66,6 +66,7 @@ final class LineLetters {
     }
     List<Word> words = lines.get(line).words().subList(first, end);
     double extent = words.get(words.size() - 1).box().right() - words.get(0).box().left();
-    return extent >= FULL * width && Piece.split(words, lines.get(line).size()).size() == 1;
+    return extent >= FULL_WIDTH_SHARE * width
+        && Chunk.split(words, lines.get(line).size()).size() == 1;
   }
 }

@@ -23,7 +23,7 @@ import java.util.Optional;
  */
 public record OpenFrame(
     Frame frame,
-    List<PieceLine> lines,
+    List<ChunkLine> lines,
     List<TextLine> turnedHeadings,
     List<Interval> gutters,
     boolean given,
@@ -44,7 +44,7 @@ public record OpenFrame(
   /** A frame of which no line's role is known. */
   public OpenFrame(
       Frame frame,
-      List<PieceLine> lines,
+      List<ChunkLine> lines,
       List<TextLine> turnedHeadings,
       List<Interval> gutters,
       boolean given,

@@ -83,29 +83,29 @@ public final class SideBySide {
    * @param lines those around it, from top to bottom
    * @return the lines of each from left to right; empty where there are no such titles
    */
-  public static List<List<TextLine>> partUnderTitles(OpenFrame frame, List<PieceLine> lines) {
-    PieceLine first = frame.lines().get(0);
+  public static List<List<TextLine>> partUnderTitles(OpenFrame frame, List<ChunkLine> lines) {
+    ChunkLine first = frame.lines().get(0);
     double reach = TITLE_REACH * first.line().size();
-    Optional<PieceLine> titles =
+    Optional<ChunkLine> titles =
         lines.stream()
             .filter(l -> l.line().baseline() <= first.line().baseline())
             .filter(l -> first.line().baseline() - l.line().baseline() < reach)
-            .filter(PieceLine::isTabular)
-            .filter(l -> l.pieces().stream().allMatch(p -> TITLE.matcher(p.text()).matches()))
+            .filter(ChunkLine::isTabular)
+            .filter(l -> l.chunks().stream().allMatch(p -> TITLE.matcher(p.text()).matches()))
             .findFirst();
     if (titles.isEmpty()) {
       return List.of();
     }
-    List<PieceLine> below =
+    List<ChunkLine> below =
         frame.lines().stream()
             .filter(l -> l.line().baseline() > titles.get().line().baseline())
             .toList();
     List<List<TextLine>> sides = new ArrayList<>();
-    List<Piece> pieces = titles.get().pieces();
+    List<Chunk> chunks = titles.get().chunks();
     double from = Double.NEGATIVE_INFINITY;
-    for (int i = 1; i <= pieces.size(); i++) {
+    for (int i = 1; i <= chunks.size(); i++) {
       double to =
-          i == pieces.size() ? Double.POSITIVE_INFINITY : gutterBefore(pieces.get(i), frame);
+          i == chunks.size() ? Double.POSITIVE_INFINITY : gutterBefore(chunks.get(i), frame);
       sides.add(linesWithin(below, from, to));
       from = to;
     }
@@ -114,7 +114,7 @@ public final class SideBySide {
   }
 
   /** The middle of the gutter nearest to where a title begins. */
-  private static double gutterBefore(Piece title, OpenFrame frame) {
+  private static double gutterBefore(Chunk title, OpenFrame frame) {
     double left = title.box().left();
     return frame.gutters().stream()
         .min(Comparator.comparingDouble(g -> Math.abs(g.to() - left)))
@@ -128,9 +128,9 @@ public final class SideBySide {
         .anyMatch(r -> r.extent().overlap(between) >= between.length());
   }
 
-  private static List<TextLine> linesWithin(List<PieceLine> lines, double from, double to) {
+  private static List<TextLine> linesWithin(List<ChunkLine> lines, double from, double to) {
     List<TextLine> side = new ArrayList<>();
-    for (PieceLine line : lines) {
+    for (ChunkLine line : lines) {
       List<Word> words =
           line.words().stream()
               .filter(w -> w.box().centreX() > from && w.box().centreX() < to)
@@ -175,6 +175,6 @@ public final class SideBySide {
 
   /** Whether every line has several texts, and no line is left out between two others. */
   private static boolean isFull(List<TextLine> side) {
-    return PieceLine.of(side).stream().allMatch(PieceLine::isTabular);
+    return ChunkLine.of(side).stream().allMatch(ChunkLine::isTabular);
   }
 }

@@ -21,7 +21,7 @@ final class SpannerDashes {
   private static final int LEAST = 3;
 
   /** The heading stands at most this many characters away from its dashes. */
-  private static final double NEAR = 2.5;
+  private static final double MOST_GAP = 2.5;
 
   /** Where the line under a heading would lie, in type sizes below its baseline. */
   private static final double BELOW = 0.3;
@@ -93,7 +93,7 @@ final class SpannerDashes {
 
   private static boolean isNear(List<Glyph> line, int at) {
     Glyph before = line.get(at - 1);
-    return line.get(at).box().left() - before.box().right() <= NEAR * before.box().width();
+    return line.get(at).box().left() - before.box().right() <= MOST_GAP * before.box().width();
   }
 
   private static Ruling reach(List<Glyph> line, int first, int last) {

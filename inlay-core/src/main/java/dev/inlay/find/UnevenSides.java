@@ -188,7 +188,7 @@ public final class UnevenSides {
         side.size() > 1
             && side.size() <= MOST_WORDS
             && side.stream().anyMatch(w -> TextShape.of(w.text()).isQuantity());
-    return value || !side.isEmpty() && Piece.split(side, lines.get(line).size()).size() > 1;
+    return value || !side.isEmpty() && Chunk.split(side, lines.get(line).size()).size() > 1;
   }
 
   /** Whether a ruling between some lines goes on over the white before a place. */

@@ -52,7 +52,7 @@ final class WhiteStrips {
    * @param lines at least one
    * @param isAligned whether texts keep to the edges of a clear stretch
    */
-  static List<Strip> of(List<PieceLine> lines, Predicate<Interval> isAligned) {
+  static List<Strip> of(List<ChunkLine> lines, Predicate<Interval> isAligned) {
     List<Strip> strips = new ArrayList<>();
     Strip whitest = null;
     int peakBefore = 0;
@@ -87,7 +87,7 @@ final class WhiteStrips {
     return stretch.whiteness() > other.whiteness();
   }
 
-  private static List<Strip> stretches(List<PieceLine> lines) {
+  private static List<Strip> stretches(List<ChunkLine> lines) {
     int words = lines.stream().mapToInt(l -> l.words().size()).sum();
     double[] begins = new double[words];
     double[] ends = new double[words];

@@ -34,7 +34,7 @@ final class WordGaps {
   private final double fixedAdvance;
 
   /** Looks at the type of lines; there is at least one. */
-  WordGaps(List<PieceLine> lines) {
+  WordGaps(List<ChunkLine> lines) {
     double[] sizes = lines.stream().mapToDouble(l -> l.line().size()).toArray();
     Arrays.sort(sizes);
     typeSize = sizes[sizes.length / 2];
@@ -42,7 +42,7 @@ final class WordGaps {
   }
 
   /** The width of each character of fixed-width type, in points, or 0 for other type. */
-  private static double fixedAdvance(List<PieceLine> lines) {
+  private static double fixedAdvance(List<ChunkLine> lines) {
     double[] widths = new double[ENOUGH];
     int count = 0;
     int step = 1 + lines.size() / ENOUGH_LINES;
@@ -87,7 +87,7 @@ final class WordGaps {
         return true;
       }
     }
-    return Piece.areTwoFigures(left.text(), right.text());
+    return Chunk.areTwoFigures(left.text(), right.text());
   }
 
   /** The width of the characters of a word in fixed-width type, in points, or 0. */

@@ -1,6 +1,6 @@
 package dev.inlay.grid;
 
-import dev.inlay.find.Piece;
+import dev.inlay.find.Chunk;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.TextLine;
@@ -40,7 +40,7 @@ final class CellText {
       size = Math.max(size, first.size());
     }
     if (oneLine) {
-      TextLine line = new TextLine(words, Piece.around(words), baseline, size);
+      TextLine line = new TextLine(words, Chunk.around(words), baseline, size);
       return new CellText(List.of(line));
     }
     List<Glyph> glyphs = new ArrayList<>();

@@ -185,7 +185,7 @@ public final class GridBuilder {
     int first = row.get(0).lines();
     // Each figure has its label, however many lines the texts between them take.
     boolean labels = first >= FULL_SHARE * most || lists.stream().anyMatch(c -> c.lines() == first);
-    // Figures beside figures, line by line, are rows whatever their labels do.
+    // NumericTexts beside figures, line by line, are rows whatever their labels do.
     boolean beside =
         lists.stream()
             .anyMatch(a -> lists.stream().anyMatch(b -> a != b && a.lines() == b.lines()));
@@ -203,7 +203,8 @@ public final class GridBuilder {
       return false;
     }
     String[] words = cell.text().split("\\s+");
-    long figures = Arrays.stream(words).filter(w -> w.length() <= 2 || Figures.isFigure(w)).count();
+    long figures =
+        Arrays.stream(words).filter(w -> w.length() <= 2 || NumericTexts.isFigure(w)).count();
     return words.length == cell.lines() && figures >= FULL_SHARE * words.length;
   }
 

@@ -1,6 +1,6 @@
 package dev.inlay.grid;
 
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.find.Ruling;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.TextLine;
@@ -16,7 +16,7 @@ import java.util.List;
  * @param rulings the horizontal rulings that cross the table, and the edges of shades in it
  */
 public record HeaderLayout(
-    List<PieceLine> lines,
+    List<ChunkLine> lines,
     List<TextLine> turned,
     List<Interval> columns,
     List<Interval> texts,

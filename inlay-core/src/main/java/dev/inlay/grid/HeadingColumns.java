@@ -1,6 +1,6 @@
 package dev.inlay.grid;
 
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.geom.Interval;
 import java.util.List;
 
@@ -26,7 +26,7 @@ final class HeadingColumns {
    * @param line in which it stands
    * @param heads whether it stands over another
    */
-  record Below(Heading heading, PieceLine line, boolean heads) {
+  record Below(Heading heading, ChunkLine line, boolean heads) {
 
     double baseline() {
       return line.line().baseline();
@@ -110,7 +110,7 @@ final class HeadingColumns {
   }
 
   /** Adds a heading of a line over its columns. */
-  void add(Heading heading, PieceLine line) {
+  void add(Heading heading, ChunkLine line) {
     boolean heads = below[heading.first()] != null;
     for (int c = heading.first(); c <= heading.last(); c++) {
       below[c] = new Below(heading, line, heads);

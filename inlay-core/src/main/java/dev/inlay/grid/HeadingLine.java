@@ -1,6 +1,6 @@
 package dev.inlay.grid;
 
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import dev.inlay.grid.HeadingModel.Way;
@@ -29,7 +29,7 @@ public final class HeadingLine {
   private static final double SPACE = 1.5;
 
   /** Words further apart than this many type sizes are in two headings. */
-  private static final double APART = 1.6;
+  private static final double LEAST_HEADING_GAP = 1.6;
 
   /** A heading ends at most this many type sizes before its column begins. */
   private static final double FURTHEST = 8;
@@ -60,14 +60,14 @@ public final class HeadingLine {
    * @param below the headings of the lines below it, as far as they are placed
    */
   public HeadingLine(HeaderLayout layout, int number, List<List<Heading>> below) {
-    PieceLine line = layout.lines().get(number);
+    ChunkLine line = layout.lines().get(number);
     columns = new HeadingColumns(layout.columns(), layout.texts());
-    for (PieceLine any : layout.lines()) {
-      any.pieces().forEach(p -> columns.noteTextAt(p.box().centreX()));
+    for (ChunkLine any : layout.lines()) {
+      any.chunks().forEach(p -> columns.noteTextAt(p.box().centreX()));
     }
     layout.turned().forEach(t -> columns.noteTurnedAt(t.box().centreX()));
     for (int i = below.size() - 1; i >= 0; i--) {
-      PieceLine at = layout.lines().get(number + 1 + i);
+      ChunkLine at = layout.lines().get(number + 1 + i);
       below.get(i).forEach(h -> columns.add(h, at));
     }
     space = space(line);
@@ -77,7 +77,7 @@ public final class HeadingLine {
   }
 
   /** The width of an ordinary space in the type of a line, in points. */
-  private static double space(PieceLine line) {
+  private static double space(ChunkLine line) {
     double least = Double.MAX_VALUE;
     double most = 0;
     for (Word word : line.words()) {
@@ -189,7 +189,7 @@ public final class HeadingLine {
   private void extend(
       HeadingModel model, int i, int c, double[][] least, int[][] fromWord, int[][] fromColumn) {
     double begun = least[i][c] + (i == 0 ? 0 : cost(model, parting(i)));
-    for (int j = i; j < words.size() && (j == i || gapBefore(j) <= APART * size); j++) {
+    for (int j = i; j < words.size() && (j == i || gapBefore(j) <= LEAST_HEADING_GAP * size); j++) {
       begun += j > i && isWideBefore(j) ? model.cost(Way.WORDS_APART_INSIDE) : 0;
       Interval extent = Heading.extent(words, i, j);
       double to = extent.to() + FURTHEST * size;

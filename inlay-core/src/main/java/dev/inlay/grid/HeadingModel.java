@@ -1,6 +1,6 @@
 package dev.inlay.grid;
 
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.geom.Interval;
 import dev.inlay.score.SampleZone;
 import dev.inlay.score.Signs;
@@ -81,7 +81,7 @@ public final class HeadingModel {
     }
 
     private static HeadingSigns sample() {
-      List<PieceLine> lines = SampleZone.TWO_LINES.lines();
+      List<ChunkLine> lines = SampleZone.TWO_LINES.lines();
       List<Interval> column = List.of(lines.get(0).box().horizontal());
       HeaderLayout layout = new HeaderLayout(lines, List.of(), column, column, List.of());
       HeadingColumns columns = new HeadingColumns(column, column);

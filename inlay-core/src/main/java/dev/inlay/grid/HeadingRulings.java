@@ -1,7 +1,7 @@
 package dev.inlay.grid;
 
-import dev.inlay.find.Piece;
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.Chunk;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.find.Ruling;
 import dev.inlay.geom.Interval;
 import java.util.ArrayList;
@@ -32,7 +32,7 @@ final class HeadingRulings {
 
   HeadingRulings(HeaderLayout layout) {
     this.layout = layout;
-    PieceLine last = layout.lines().get(layout.lines().size() - 1);
+    ChunkLine last = layout.lines().get(layout.lines().size() - 1);
     double bottom = last.box().bottom() + ABOVE_RULING * last.line().size();
     rulings = layout.rulings().stream().filter(r -> r.at() < bottom).toList();
     for (Ruling ruling : rulings) {
@@ -46,10 +46,10 @@ final class HeadingRulings {
   /** Whether only one text stands right above a ruling: then it may be its spanner. */
   private boolean isBelowOneText(Ruling ruling) {
     Interval over = null;
-    for (PieceLine line : layout.lines()) {
+    for (ChunkLine line : layout.lines()) {
       double above = ruling.at() - line.line().baseline();
-      for (Piece piece : line.pieces()) {
-        Interval extent = piece.box().horizontal();
+      for (Chunk chunk : line.chunks()) {
+        Interval extent = chunk.box().horizontal();
         boolean near = above > 0 && above < ABOVE_RULING * line.line().size();
         if (near && ruling.extent().overlap(extent) > extent.length() / 2) {
           if (over != null && over.overlap(extent) <= 0) {
@@ -63,7 +63,7 @@ final class HeadingRulings {
   }
 
   /** The ruling right below a heading that shows its reach; null where there is none. */
-  Ruling below(PieceLine line, Interval heading) {
+  Ruling below(ChunkLine line, Interval heading) {
     double baseline = line.line().baseline();
     for (Ruling ruling : ofSpanners) {
       double below = ruling.at() - baseline;

@@ -1,6 +1,6 @@
 package dev.inlay.grid;
 
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.find.Ruling;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.Word;
@@ -15,13 +15,13 @@ import java.util.List;
 final class HeadingSigns {
 
   /** Lengths count up to this. */
-  private static final double MOST = 6;
+  private static final double LENGTH_LIMIT = 6;
 
   /** What is set to the same place is less than this far off. */
   private static final double EXACT = 0.06;
 
   /** What may have been set to the same place. */
-  private static final double NEAR = 0.3;
+  private static final double NEARLY_ALIGNED = 0.3;
 
   /** Lines of one heading stand at most this far apart. */
   private static final double WIDE_STEP = 1.35;
@@ -31,13 +31,13 @@ final class HeadingSigns {
 
   private static final double LARGER = 1.05;
 
-  private final PieceLine line;
+  private final ChunkLine line;
   private final HeadingColumns columns;
   private final HeadingRulings rulings;
   private final double size;
   private final double space;
 
-  HeadingSigns(PieceLine line, HeadingColumns columns, HeadingRulings rulings, double space) {
+  HeadingSigns(ChunkLine line, HeadingColumns columns, HeadingRulings rulings, double space) {
     this.line = line;
     this.columns = columns;
     this.rulings = rulings;
@@ -67,9 +67,9 @@ final class HeadingSigns {
     double over = beyond(extent, bounds);
     double middle = extent.middle();
     double outside = Math.max(0, Math.max(white.from() - middle, middle - white.to()));
-    signs.add("over texts beside", Math.min(MOST, overTexts / size));
-    signs.add("over white beside", Math.min(MOST, Math.max(0, over - overTexts) / size));
-    signs.add("middle outside", Math.min(MOST, outside / size));
+    signs.add("over texts beside", Math.min(LENGTH_LIMIT, overTexts / size));
+    signs.add("over white beside", Math.min(LENGTH_LIMIT, Math.max(0, over - overTexts) / size));
+    signs.add("middle outside", Math.min(LENGTH_LIMIT, outside / size));
     Interval texts = columns.texts(first, last);
     double ofTexts = centred(extent, texts);
     if (first == last) {
@@ -77,12 +77,12 @@ final class HeadingSigns {
     }
     double ofBounds = centred(extent, bounds);
     Interval headings = columns.headings(first, last);
-    double ofHeadings = headings == null ? MOST * size : offAny(extent, headings);
+    double ofHeadings = headings == null ? LENGTH_LIMIT * size : offAny(extent, headings);
     double off = Math.min(Math.min(ofTexts, ofBounds), ofHeadings) / size;
     boolean edge = columns.isAtCellEdge(extent, first, last, size);
-    signs.add("out of line", Math.min(MOST, edge ? Math.min(off, NEAR) : off));
+    signs.add("out of line", Math.min(LENGTH_LIMIT, edge ? Math.min(off, NEARLY_ALIGNED) : off));
     signs.add("exactly in line", off < EXACT);
-    signs.add("nearly in line", off < NEAR);
+    signs.add("nearly in line", off < NEARLY_ALIGNED);
     signs.add("in line with the records", Math.min(ofTexts, ofBounds) < EXACT * size);
   }
 
@@ -126,7 +126,7 @@ final class HeadingSigns {
     signs.add("short step", joins && step < SHORT_STEP);
     double off = offAny(extent, other) / size;
     signs.add("its lines in line", joins && off < EXACT);
-    signs.add("its lines out of line", joins ? Math.min(MOST, off) : 0);
+    signs.add("its lines out of line", joins ? Math.min(LENGTH_LIMIT, off) : 0);
     int letter = text.codePointAt(0);
     signs.add("goes on in lower case", joins && Character.isLowerCase(letter));
     signs.add("goes on in brackets", joins && "([%€$£°".indexOf(letter) >= 0);
@@ -134,9 +134,9 @@ final class HeadingSigns {
     String own = line.words().get(to).text();
     signs.add("ends with a hyphen or comma", joins && "-,/–".indexOf(last(own)) >= 0);
     signs.add("lines in other type", joins && isOtherwiseSet(from, below));
-    signs.add("alone in its line", joins && line.pieces().size() == 1);
+    signs.add("alone in its line", joins && line.chunks().size() == 1);
     signs.add("few in its line", joins && isFew());
-    signs.add("many in its line", joins && 2 * line.pieces().size() > columns.count());
+    signs.add("many in its line", joins && 2 * line.chunks().size() > columns.count());
   }
 
   private static int last(String text) {
@@ -144,7 +144,7 @@ final class HeadingSigns {
   }
 
   private boolean isFew() {
-    return 3 * line.pieces().size() <= columns.count();
+    return 3 * line.chunks().size() <= columns.count();
   }
 
   private boolean isDrawnAbove(HeadingColumns.Below below, int first, int last) {
@@ -213,7 +213,7 @@ final class HeadingSigns {
     signs.add("over numbers", digits);
     signs.add("over headings that begin alike", alike);
     signs.add("over units", units);
-    signs.add("a spanner alone in its line", any && line.pieces().size() == 1);
+    signs.add("a spanner alone in its line", any && line.chunks().size() == 1);
     signs.add("a spanner in a line of few", any && isFew());
     boolean wide = any && columns.below(first).baseline() - line.line().baseline() > 1.35 * size;
     signs.add("a spanner with a wide step", wide);

@@ -130,12 +130,12 @@ final class MergedLabels {
     List<Cell> filled = rows.get(headerRows + row).stream().filter(c -> !c.isEmpty()).toList();
     return filled.size() > 1
         && filled.get(0).column() == 0
-        && filled.stream().skip(1).allMatch(c -> Figures.isFigure(c.text()));
+        && filled.stream().skip(1).allMatch(c -> NumericTexts.isFigure(c.text()));
   }
 
   private boolean holdsFiguresOnly(int row) {
     return rows.get(headerRows + row).stream()
-        .allMatch(c -> c.isEmpty() || Figures.isFigure(c.text()));
+        .allMatch(c -> c.isEmpty() || NumericTexts.isFigure(c.text()));
   }
 
   /** The cell that covers a column in a row below the header, or null. */

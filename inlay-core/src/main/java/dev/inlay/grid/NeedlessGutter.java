@@ -1,7 +1,7 @@
 package dev.inlay.grid;
 
 import dev.inlay.geom.Interval;
-import dev.inlay.grid.LineCells.Part;
+import dev.inlay.grid.ColumnedLine.Part;
 import dev.inlay.page.Word;
 import dev.inlay.text.TextShape;
 import java.util.ArrayList;
@@ -36,7 +36,7 @@ final class NeedlessGutter {
 
   private static final Pattern BEFORE_THOUSANDS = Pattern.compile("\\S*\\s?[(+\\-−–]?\\d{1,3}");
 
-  private final List<LineCells> body;
+  private final List<ColumnedLine> body;
   private final List<Interval> columns;
   private final boolean[] headed;
   private final double[] headingGaps;
@@ -50,7 +50,7 @@ final class NeedlessGutter {
    *     one line, in points
    */
   NeedlessGutter(
-      List<LineCells> body, List<Interval> columns, boolean[] headed, double[] headingGaps) {
+      List<ColumnedLine> body, List<Interval> columns, boolean[] headed, double[] headingGaps) {
     this.headingGaps = headingGaps;
     this.body = body;
     this.columns = columns;

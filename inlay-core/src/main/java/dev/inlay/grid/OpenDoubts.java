@@ -3,7 +3,7 @@ package dev.inlay.grid;
 import dev.inlay.find.OpenFrame;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
-import dev.inlay.grid.LineCells.Part;
+import dev.inlay.grid.ColumnedLine.Part;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -25,14 +25,14 @@ final class OpenDoubts {
   private static final double LEAST_PARTING = 3;
 
   private final OpenFrame open;
-  private final List<LineCells> body;
+  private final List<ColumnedLine> body;
   private final Box whole;
   private final double size;
 
   /**
    * @param body the lines below the header
    */
-  OpenDoubts(OpenFrame open, List<LineCells> body) {
+  OpenDoubts(OpenFrame open, List<ColumnedLine> body) {
     this.open = open;
     this.body = body;
     this.whole = open.frame().box();
@@ -44,7 +44,7 @@ final class OpenDoubts {
    *
    * @param isOverGutters tells the lines that may well reach over gutters: headings and sums
    */
-  List<Warning> warnings(Predicate<LineCells> isOverGutters) {
+  List<Warning> warnings(Predicate<ColumnedLine> isOverGutters) {
     List<Warning> warnings = new ArrayList<>();
     if (!open.given()) {
       addNarrow(warnings);
@@ -103,19 +103,19 @@ final class OpenDoubts {
   private boolean holdsFigures(int column) {
     int figures = 0;
     int texts = 0;
-    for (LineCells line : body) {
+    for (ColumnedLine line : body) {
       for (Part part : line.parts()) {
         if (part.first() == column && !part.spans()) {
           texts++;
-          figures += Figures.isFigure(part.text()) ? 1 : 0;
+          figures += NumericTexts.isFigure(part.text()) ? 1 : 0;
         }
       }
     }
     return 2 * figures > texts;
   }
 
-  private void addCrossed(List<Warning> warnings, Predicate<LineCells> isOverGutters) {
-    List<LineCells> crossing =
+  private void addCrossed(List<Warning> warnings, Predicate<ColumnedLine> isOverGutters) {
+    List<ColumnedLine> crossing =
         body.stream()
             .filter(l -> l.parts().size() > 1 && l.parts().stream().anyMatch(Part::spans))
             .filter(isOverGutters.negate())
@@ -140,7 +140,7 @@ final class OpenDoubts {
     double to = gutter.to();
     double left = Double.NEGATIVE_INFINITY;
     double right = Double.POSITIVE_INFINITY;
-    for (LineCells line : body) {
+    for (ColumnedLine line : body) {
       for (Part part : line.parts()) {
         Box box = part.box();
         if (box.right() <= gutter.middle()) {

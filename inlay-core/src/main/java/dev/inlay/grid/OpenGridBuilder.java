@@ -1,13 +1,13 @@
 package dev.inlay.grid;
 
+import dev.inlay.find.Chunk;
 import dev.inlay.find.Frame;
 import dev.inlay.find.LineRole;
 import dev.inlay.find.OpenFrame;
-import dev.inlay.find.Piece;
 import dev.inlay.find.Ruling;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
-import dev.inlay.grid.LineCells.Part;
+import dev.inlay.grid.ColumnedLine.Part;
 import dev.inlay.page.Fill;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.Word;
@@ -29,7 +29,7 @@ public final class OpenGridBuilder {
   private static final double LEAST_HEADER_CERTAINTY = 0.5;
 
   private final OpenFrame open;
-  private final List<LineCells> lines = new ArrayList<>();
+  private final List<ColumnedLine> lines = new ArrayList<>();
   private final SumLabels sumLabels;
   private HeaderCells headerCells;
   private SpanningTexts spanningTexts;
@@ -46,8 +46,9 @@ public final class OpenGridBuilder {
     List<Interval> gutters = open.gutters();
     lines.addAll(
         open.given()
-            ? open.lines().stream().map(l -> LineCells.ofGiven(l, gutters)).toList()
-            : PhraseJoiner.join(open.lines().stream().map(l -> LineCells.of(l, gutters)).toList()));
+            ? open.lines().stream().map(l -> ColumnedLine.ofGiven(l, gutters)).toList()
+            : PhraseJoiner.join(
+                open.lines().stream().map(l -> ColumnedLine.of(l, gutters)).toList()));
     sumLabels = new SumLabels(lines);
     double from = open.frame().box().left();
     for (Interval gutter : open.gutters()) {
@@ -130,7 +131,7 @@ public final class OpenGridBuilder {
     int header = headerLines();
     Box box = open.frame().box();
     rowEdges.add(box.top());
-    List<LineCells> headerLines = lines.subList(0, header);
+    List<ColumnedLine> headerLines = lines.subList(0, header);
     HeaderCells heads = headerCells();
     int headerRows = heads.levels();
     addHeader(heads, headerRows, headerLines);
@@ -140,7 +141,7 @@ public final class OpenGridBuilder {
     if (open.certainty().header() < LEAST_HEADER_CERTAINTY) {
       warn(WarningCode.HEADER_UNSURE, "its first rows may be headings or records");
     }
-    Set<LineCells> headings = headingsAmongRows();
+    Set<ColumnedLine> headings = headingsAmongRows();
     warnings.addAll(
         new OpenDoubts(open, lines.subList(header, lines.size()))
             .warnings(l -> headings.contains(l) || sumLabels.of(List.of(l)) != null));
@@ -163,7 +164,7 @@ public final class OpenGridBuilder {
 
   /** Adds the rows that the roles of the lines tell apart. */
   private void addRows(int from) {
-    List<LineCells> row = new ArrayList<>();
+    List<ColumnedLine> row = new ArrayList<>();
     LineRole kind = LineRole.OUTSIDE;
     for (int i = from; i < lines.size(); i++) {
       LineRole role = open.roles().get(i);
@@ -180,7 +181,7 @@ public final class OpenGridBuilder {
     }
   }
 
-  private void addRow(List<LineCells> joined, LineRole role) {
+  private void addRow(List<ColumnedLine> joined, LineRole role) {
     boolean last = joined.get(0) == lines.get(lines.size() - 1);
     if (isHeading(role) || WholeRow.is(joined, last, columns.size())) {
       addWholeRow(joined);
@@ -190,14 +191,14 @@ public final class OpenGridBuilder {
   }
 
   /** Adds a row of one cell over all columns. */
-  private void addWholeRow(List<LineCells> joined) {
+  private void addWholeRow(List<ColumnedLine> joined) {
     List<Word> words = new ArrayList<>();
     joined.forEach(l -> words.addAll(wordsOf(l)));
     rows.add(List.of(cell(rows.size(), 0, columns.size(), 1, words)));
     endRow(joined);
   }
 
-  private void endRow(List<LineCells> joined) {
+  private void endRow(List<ColumnedLine> joined) {
     rowBaselines.add(
         new Interval(
             joined.get(0).line().line().baseline(),
@@ -210,7 +211,7 @@ public final class OpenGridBuilder {
     List<Interval> stretches = new ArrayList<>();
     for (int c = 0; c < columns.size(); c++) {
       Interval stretch = null;
-      for (LineCells line : lines.subList(header, lines.size())) {
+      for (ColumnedLine line : lines.subList(header, lines.size())) {
         for (Part part : line.parts()) {
           if (part.first() == c && !part.spans()) {
             Interval extent = part.box().horizontal();
@@ -223,7 +224,7 @@ public final class OpenGridBuilder {
     return stretches;
   }
 
-  private void addHeader(HeaderCells heads, int levels, List<LineCells> headerLines) {
+  private void addHeader(HeaderCells heads, int levels, List<ColumnedLine> headerLines) {
     if (levels == 0) {
       return;
     }
@@ -249,7 +250,7 @@ public final class OpenGridBuilder {
     rows.forEach(r -> r.sort(Comparator.comparingInt(Cell::column)));
   }
 
-  private void addRow(List<LineCells> joined) {
+  private void addRow(List<ColumnedLine> joined) {
     int row = rows.size();
     List<List<Word>> words = new ArrayList<>();
     columns.forEach(c -> words.add(new ArrayList<>()));
@@ -258,11 +259,11 @@ public final class OpenGridBuilder {
         joined.size() > 1 || label != null ? List.of() : spanningTexts().in(joined.get(0));
     Set<Word> placed = Collections.newSetFromMap(new IdentityHashMap<>());
     spanning.forEach(s -> placed.addAll(s.words()));
-    for (LineCells line : joined) {
+    for (ColumnedLine line : joined) {
       for (Part part : line.parts()) {
         List<Word> own = part.words().stream().filter(w -> !placed.contains(w)).toList();
         if (part != label && !own.isEmpty()) {
-          words.get(LineCells.home(part, columns)).addAll(own);
+          words.get(ColumnedLine.home(part, columns)).addAll(own);
         }
       }
     }
@@ -285,14 +286,14 @@ public final class OpenGridBuilder {
 
   private SpanningTexts spanningTexts() {
     if (spanningTexts == null) {
-      List<LineCells> body = lines.subList(headerLines(), lines.size());
+      List<ColumnedLine> body = lines.subList(headerLines(), lines.size());
       spanningTexts = new SpanningTexts(body, open.gutters(), columns);
     }
     return spanningTexts;
   }
 
-  private Set<LineCells> headingsAmongRows() {
-    Set<LineCells> headings = Collections.newSetFromMap(new IdentityHashMap<>());
+  private Set<ColumnedLine> headingsAmongRows() {
+    Set<ColumnedLine> headings = Collections.newSetFromMap(new IdentityHashMap<>());
     for (int i = 0; i < lines.size(); i++) {
       if (isHeading(open.roles().get(i))) {
         headings.add(lines.get(i));
@@ -305,7 +306,7 @@ public final class OpenGridBuilder {
     return role == LineRole.GROUP || role == LineRole.NOTE;
   }
 
-  private static List<Word> wordsOf(LineCells line) {
+  private static List<Word> wordsOf(ColumnedLine line) {
     return line.parts().stream().flatMap(p -> p.words().stream()).toList();
   }
 
@@ -317,7 +318,7 @@ public final class OpenGridBuilder {
         column,
         rowSpan,
         columnSpan,
-        Piece.around(words),
+        Chunk.around(words),
         CellText.ofWords(words),
         glyphs,
         Fill.WHITE);

@@ -1,7 +1,7 @@
 package dev.inlay.grid;
 
 import dev.inlay.geom.Box;
-import dev.inlay.grid.LineCells.Part;
+import dev.inlay.grid.ColumnedLine.Part;
 import dev.inlay.page.Word;
 import java.util.ArrayList;
 import java.util.List;
@@ -40,19 +40,19 @@ final class PhraseJoiner {
   /** They keep to it exactly, in type sizes. */
   private static final double EXACT = 0.03;
 
-  private final List<LineCells> lines;
+  private final List<ColumnedLine> lines;
 
-  private PhraseJoiner(List<LineCells> lines) {
+  private PhraseJoiner(List<ColumnedLine> lines) {
     this.lines = lines;
   }
 
   /** The lines with such phrases as one part each. */
-  static List<LineCells> join(List<LineCells> lines) {
+  static List<ColumnedLine> join(List<ColumnedLine> lines) {
     PhraseJoiner joiner = new PhraseJoiner(lines);
     return lines.stream().map(joiner::joined).toList();
   }
 
-  private LineCells joined(LineCells line) {
+  private ColumnedLine joined(ColumnedLine line) {
     List<Part> parts = new ArrayList<>();
     for (Part part : line.parts().stream().flatMap(p -> parted(p, line).stream()).toList()) {
       Part before = parts.isEmpty() ? null : parts.get(parts.size() - 1);
@@ -64,11 +64,11 @@ final class PhraseJoiner {
         parts.add(part);
       }
     }
-    return new LineCells(line.line(), parts);
+    return new ColumnedLine(line.line(), parts);
   }
 
   /** A label with a figure behind it that ends where those of the next column do. */
-  private List<Part> parted(Part part, LineCells line) {
+  private List<Part> parted(Part part, ColumnedLine line) {
     int last = part.words().size() - 1;
     if (part.last() != part.first() + 1 || last < 1) {
       return List.of(part);
@@ -80,17 +80,17 @@ final class PhraseJoiner {
     boolean apart = right.box().left() - left.box().right() > WIDEST_SPACE * size;
     boolean parted =
         apart
-            && Figures.isFigure(figure.text())
-            && !Figures.isFigure(left.text())
+            && NumericTexts.isFigure(figure.text())
+            && !NumericTexts.isFigure(left.text())
             && keepsEdge(right, right.last(), Box::right, line, size);
     return parted ? List.of(left, right) : List.of(part);
   }
 
-  private boolean areOnePhrase(Part left, Part right, LineCells line) {
+  private boolean areOnePhrase(Part left, Part right, ColumnedLine line) {
     double size = line.line().line().size();
     double gap = right.box().left() - left.box().right();
     boolean space = gap <= WIDEST_SPACE * size || gap <= evenSpace(line, size);
-    if (!space || Figures.isFigure(right.text())) {
+    if (!space || NumericTexts.isFigure(right.text())) {
       return false;
     }
     return !keepsEdge(right, right.first(), Box::left, line, size)
@@ -99,7 +99,7 @@ final class PhraseJoiner {
   }
 
   /** The widest space of a line in even type, as wide as its letters are; 0 for other type. */
-  private static double evenSpace(LineCells line, double size) {
+  private static double evenSpace(ColumnedLine line, double size) {
     List<Word> words = line.line().words();
     double narrowest = Double.POSITIVE_INFINITY;
     for (int i = 1; i < words.size(); i++) {
@@ -112,7 +112,7 @@ final class PhraseJoiner {
 
   /** Whether other texts of a column begin, or end, where a part does. */
   private boolean keepsEdge(
-      Part part, int column, ToDoubleFunction<Box> edge, LineCells own, double size) {
+      Part part, int column, ToDoubleFunction<Box> edge, ColumnedLine own, double size) {
     double place = edge.applyAsDouble(part.box());
     int here = lines.indexOf(own);
     int all = 0;

@@ -25,7 +25,7 @@ final class RulingPlaces {
   }
 
   /** Whether a ruling parts two lines. */
-  boolean part(LineCells above, LineCells below) {
+  boolean part(ColumnedLine above, ColumnedLine below) {
     return !between(above.line().line().baseline(), below.line().line().baseline()).isEmpty();
   }
 

@@ -1,9 +1,9 @@
 package dev.inlay.grid;
 
+import dev.inlay.find.Chunk;
 import dev.inlay.find.OpenFrame;
-import dev.inlay.find.Piece;
 import dev.inlay.geom.Interval;
-import dev.inlay.grid.LineCells.Part;
+import dev.inlay.grid.ColumnedLine.Part;
 import dev.inlay.page.Word;
 import dev.inlay.text.TextShape;
 import java.util.ArrayList;
@@ -39,13 +39,13 @@ final class SpanningTexts {
    * @param gutters between the columns
    * @param columns the stretches between boundaries
    */
-  SpanningTexts(List<LineCells> lines, List<Interval> gutters, List<Interval> columns) {
+  SpanningTexts(List<ColumnedLine> lines, List<Interval> gutters, List<Interval> columns) {
     this.gutters = gutters;
     this.columns = columns;
     figures = new boolean[columns.size()];
     int[] all = new int[columns.size()];
     int[] values = new int[columns.size()];
-    for (LineCells line : lines) {
+    for (ColumnedLine line : lines) {
       for (Part part : line.parts()) {
         if (!part.spans()) {
           all[part.first()]++;
@@ -59,10 +59,10 @@ final class SpanningTexts {
   }
 
   /** The spanning texts of a line. */
-  List<Spanning> in(LineCells line) {
+  List<Spanning> in(ColumnedLine line) {
     List<Spanning> found = new ArrayList<>();
-    for (Piece piece : line.line().pieces()) {
-      Spanning spanning = TextShape.of(piece.text()) == TextShape.WORDS ? over(piece, line) : null;
+    for (Chunk chunk : line.line().chunks()) {
+      Spanning spanning = TextShape.of(chunk.text()) == TextShape.WORDS ? over(chunk, line) : null;
       if (spanning != null) {
         found.add(spanning);
       }
@@ -70,27 +70,27 @@ final class SpanningTexts {
     return found;
   }
 
-  private Spanning over(Piece piece, LineCells line) {
-    int first = OpenFrame.columnAt(piece.box().left(), gutters);
-    int last = OpenFrame.columnAt(piece.box().right(), gutters);
+  private Spanning over(Chunk chunk, ColumnedLine line) {
+    int first = OpenFrame.columnAt(chunk.box().left(), gutters);
+    int last = OpenFrame.columnAt(chunk.box().right(), gutters);
     Spanning best = null;
     double nearest = CENTRED * line.line().line().size();
-    for (int a = first; last > first && a >= 0 && isFree(a, piece, line); a--) {
-      for (int b = last; b < columns.size() && isFree(b, piece, line); b++) {
+    for (int a = first; last > first && a >= 0 && isFree(a, chunk, line); a--) {
+      for (int b = last; b < columns.size() && isFree(b, chunk, line); b++) {
         double middle = (columns.get(a).from() + columns.get(b).to()) / 2;
-        double off = Math.abs(piece.box().centreX() - middle);
-        if (off < nearest && allFree(a, b, piece, line)) {
+        double off = Math.abs(chunk.box().centreX() - middle);
+        if (off < nearest && allFree(a, b, chunk, line)) {
           nearest = off;
-          best = new Spanning(piece.words(), a, b);
+          best = new Spanning(chunk.words(), a, b);
         }
       }
     }
     return best;
   }
 
-  private boolean allFree(int from, int to, Piece piece, LineCells line) {
+  private boolean allFree(int from, int to, Chunk chunk, ColumnedLine line) {
     for (int c = from; c <= to; c++) {
-      if (!isFree(c, piece, line)) {
+      if (!isFree(c, chunk, line)) {
         return false;
       }
     }
@@ -98,9 +98,9 @@ final class SpanningTexts {
   }
 
   /** Whether a column of figures has no other text in a line. */
-  private boolean isFree(int column, Piece piece, LineCells line) {
+  private boolean isFree(int column, Chunk chunk, ColumnedLine line) {
     return figures[column]
-        && line.line().pieces().stream()
-            .noneMatch(p -> p != piece && OpenFrame.columnAt(p.box().centreX(), gutters) == column);
+        && line.line().chunks().stream()
+            .noneMatch(p -> p != chunk && OpenFrame.columnAt(p.box().centreX(), gutters) == column);
   }
 }

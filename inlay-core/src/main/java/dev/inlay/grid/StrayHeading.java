@@ -1,6 +1,6 @@
 package dev.inlay.grid;
 
-import dev.inlay.grid.LineCells.Part;
+import dev.inlay.grid.ColumnedLine.Part;
 import java.util.List;
 import java.util.OptionalInt;
 
@@ -17,7 +17,7 @@ final class StrayHeading {
    * @param columns how many there are
    * @return its number, from 0; empty where there is none
    */
-  static OptionalInt gutter(List<LineCells> header, List<LineCells> body, int columns) {
+  static OptionalInt gutter(List<ColumnedLine> header, List<ColumnedLine> body, int columns) {
     int[] heads = texts(header, true, columns);
     // a wide figure may reach over the gutter beside its column
     int[] below = texts(body, false, columns);
@@ -32,9 +32,9 @@ final class StrayHeading {
   }
 
   /** How many texts of some lines each column has, with those over several columns or without. */
-  private static int[] texts(List<LineCells> some, boolean spanning, int columns) {
+  private static int[] texts(List<ColumnedLine> some, boolean spanning, int columns) {
     int[] texts = new int[columns];
-    for (LineCells line : some) {
+    for (ColumnedLine line : some) {
       for (Part part : line.parts()) {
         for (int c = part.first(); c <= part.last() && (spanning || !part.spans()); c++) {
           texts[c]++;

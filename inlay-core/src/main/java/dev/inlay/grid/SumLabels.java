@@ -1,6 +1,6 @@
 package dev.inlay.grid;
 
-import dev.inlay.grid.LineCells.Part;
+import dev.inlay.grid.ColumnedLine.Part;
 import dev.inlay.text.TextShape;
 import java.util.List;
 
@@ -23,15 +23,15 @@ final class SumLabels {
   /** Texts that end this near to each other, in type sizes, end at the same place. */
   private static final double ENDS = 1;
 
-  private final List<LineCells> lines;
+  private final List<ColumnedLine> lines;
 
   /** Looks at the lines of a table. */
-  SumLabels(List<LineCells> lines) {
+  SumLabels(List<ColumnedLine> lines) {
     this.lines = List.copyOf(lines);
   }
 
   /** The label of a row over several columns, or null where it has none. */
-  Part of(List<LineCells> row) {
+  Part of(List<ColumnedLine> row) {
     List<Part> parts = row.get(0).parts();
     Part first = parts.get(0);
     if (row.size() > 1 || parts.size() == 1 || !isLabel(first.text())) {
@@ -50,12 +50,12 @@ final class SumLabels {
    * Whether a text does not begin where the others of its column begin, and either ends where they
    * end, set against the figure that it names, or stands in a column of figures.
    */
-  private boolean standsApart(Part label, LineCells own) {
+  private boolean standsApart(Part label, ColumnedLine own) {
     double size = own.line().line().size();
     double right = Double.NEGATIVE_INFINITY;
     int aligned = 0;
     int all = 0;
-    for (LineCells line : lines) {
+    for (ColumnedLine line : lines) {
       for (Part part : line.parts()) {
         if (line == own || part.spans()) {
           continue;
@@ -82,17 +82,17 @@ final class SumLabels {
     }
     return word >= LETTERS_OF_LABEL
         || text.codePoints().filter(Character::isLetter).count() >= LETTERS_OF_LABEL
-            && !Figures.isFigure(text);
+            && !NumericTexts.isFigure(text);
   }
 
   private boolean holdsFigures(int column) {
     int all = 0;
     int figures = 0;
-    for (LineCells line : lines) {
+    for (ColumnedLine line : lines) {
       for (Part part : line.parts()) {
         if (part.first() == column && !part.spans()) {
           all++;
-          figures += Figures.isFigure(part.text()) ? 1 : 0;
+          figures += NumericTexts.isFigure(part.text()) ? 1 : 0;
         }
       }
     }

@@ -1,7 +1,7 @@
 package dev.inlay.grid;
 
-import dev.inlay.find.PieceLine;
-import dev.inlay.grid.LineCells.Part;
+import dev.inlay.find.ChunkLine;
+import dev.inlay.grid.ColumnedLine.Part;
 import dev.inlay.text.TextShape;
 import java.util.List;
 
@@ -22,14 +22,14 @@ final class WholeRow {
    * @param last whether it is the last line of the table
    * @param columns how many columns the table has
    */
-  static boolean is(List<LineCells> joined, boolean last, int columns) {
+  static boolean is(List<ColumnedLine> joined, boolean last, int columns) {
     boolean one = columns >= LEAST_COLUMNS && (isLastWords(joined, last) || isOneText(joined));
     return one || isCodeAndName(joined, columns);
   }
 
   /** Whether a row is one text at the left below all others: a note. */
-  private static boolean isLastWords(List<LineCells> joined, boolean last) {
-    LineCells only = joined.get(0);
+  private static boolean isLastWords(List<ColumnedLine> joined, boolean last) {
+    ColumnedLine only = joined.get(0);
     return joined.size() == 1
         && last
         && only.parts().size() == 1
@@ -37,8 +37,8 @@ final class WholeRow {
   }
 
   /** Whether a row is one text that goes on over gutters at ordinary spaces, and no quantity. */
-  private static boolean isOneText(List<LineCells> joined) {
-    PieceLine line = joined.get(0).line();
+  private static boolean isOneText(List<ColumnedLine> joined) {
+    ChunkLine line = joined.get(0).line();
     List<Part> parts = joined.get(0).parts();
     String last = line.words().get(line.words().size() - 1).text();
     return joined.size() == 1
@@ -49,7 +49,7 @@ final class WholeRow {
   }
 
   /** Whether a row is a code and a name that keeps to no column, where rows have far more texts. */
-  private static boolean isCodeAndName(List<LineCells> joined, int columns) {
+  private static boolean isCodeAndName(List<ColumnedLine> joined, int columns) {
     List<Part> parts = joined.get(0).parts();
     return joined.size() == 1
         && parts.size() == 2

@@ -12,7 +12,7 @@ import dev.inlay.geom.Box;
  * @param turn the direction in which its text runs
  * @param face the look of its font
  */
-public record Glyph(String text, Box box, double baseline, double size, Turn turn, Face face) {
+public record Glyph(String text, Box box, double baseline, double size, Turn turn, Typeface face) {
 
   /** What stands for a character whose meaning the file does not give. */
   public static final String UNKNOWN = "\uFFFD";

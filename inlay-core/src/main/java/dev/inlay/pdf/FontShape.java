@@ -1,6 +1,6 @@
 package dev.inlay.pdf;
 
-import dev.inlay.page.Face;
+import dev.inlay.page.Typeface;
 import java.util.Locale;
 import org.apache.fontbox.util.BoundingBox;
 import org.apache.pdfbox.pdmodel.font.PDFont;
@@ -15,7 +15,7 @@ import org.apache.pdfbox.pdmodel.font.PDType3Font;
  * @param descent how far they reach below it, in text space units, not negative
  * @param height the height of its type, in text space units: 1 but for fonts drawn by the page
  */
-record FontShape(Face face, double ascent, double descent, double height) {
+record FontShape(Typeface face, double ascent, double descent, double height) {
 
   /** Ascent and descent of ordinary Latin type, for fonts that do not tell or tell nonsense. */
   private static final double USUAL_ASCENT = 0.75;
@@ -34,7 +34,7 @@ record FontShape(Face face, double ascent, double descent, double height) {
   private static final int BOLD_WEIGHT = 600;
 
   static FontShape of(PDFont font) {
-    Face face = face(font);
+    Typeface face = face(font);
     if (font instanceof PDType3Font drawn) {
       return drawnShape(face, drawn);
     }
@@ -48,7 +48,7 @@ record FontShape(Face face, double ascent, double descent, double height) {
   }
 
   /** A font whose characters are drawings has its own unit; its box tells how large it is. */
-  private static FontShape drawnShape(Face face, PDType3Font font) {
+  private static FontShape drawnShape(Typeface face, PDType3Font font) {
     double unit = Math.abs(font.getFontMatrix().getScalingFactorY());
     double ascent = 0;
     double descent = 0;
@@ -68,7 +68,7 @@ record FontShape(Face face, double ascent, double descent, double height) {
     return new FontShape(face, ascent, Math.max(0, descent), height);
   }
 
-  private static Face face(PDFont font) {
+  private static Typeface face(PDFont font) {
     String name = font.getName() == null ? "" : font.getName();
     if (name.length() > 7 && name.charAt(6) == '+') {
       name = name.substring(7);
@@ -81,7 +81,7 @@ record FontShape(Face face, double ascent, double descent, double height) {
       bold |= descriptor.getFontWeight() >= BOLD_WEIGHT || descriptor.isForceBold();
       italic |= descriptor.isItalic();
     }
-    return new Face(name, bold, italic);
+    return new Typeface(name, bold, italic);
   }
 
   private static boolean saysBold(String name) {

@@ -1,7 +1,7 @@
 package dev.inlay.propose;
 
-import dev.inlay.find.Piece;
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.Chunk;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.geom.Interval;
 import java.util.ArrayList;
 import java.util.List;
@@ -34,12 +34,12 @@ final class LabelsBeside {
    * @param most how far apart baselines beside each other stand, in type sizes
    * @return empty where there are no such labels
    */
-  static Optional<Interval> gutter(List<PieceLine> records, double most) {
-    List<PieceLine> rows = new ArrayList<>();
+  static Optional<Interval> gutter(List<ChunkLine> records, double most) {
+    List<ChunkLine> rows = new ArrayList<>();
     double labelsEnd = Double.NEGATIVE_INFINITY;
     int labels = 0;
     for (int i = 0; i < records.size(); i++) {
-      PieceLine line = records.get(i);
+      ChunkLine line = records.get(i);
       if (line.isTabular()) {
         rows.add(line);
       } else if (isBetween(records, i, most)) {
@@ -51,7 +51,7 @@ final class LabelsBeside {
   }
 
   /** Whether the lines above and below a line both stand beside it. */
-  private static boolean isBetween(List<PieceLine> lines, int i, double most) {
+  private static boolean isBetween(List<ChunkLine> lines, int i, double most) {
     double near = most * lines.get(i).line().size();
     return i > 0
         && i + 1 < lines.size()
@@ -59,14 +59,14 @@ final class LabelsBeside {
         && step(lines.get(i), lines.get(i + 1)) < near;
   }
 
-  private static double step(PieceLine above, PieceLine below) {
+  private static double step(ChunkLine above, ChunkLine below) {
     return below.line().baseline() - above.line().baseline();
   }
 
-  private static Optional<Interval> behind(double labelsEnd, List<PieceLine> rows) {
+  private static Optional<Interval> behind(double labelsEnd, List<ChunkLine> rows) {
     double begin = Double.POSITIVE_INFINITY;
     int behind = 0;
-    for (PieceLine row : rows) {
+    for (ChunkLine row : rows) {
       double left = row.box().left();
       behind += left > labelsEnd ? 1 : 0;
       begin = left > labelsEnd ? Math.min(begin, left) : begin;
@@ -74,8 +74,8 @@ final class LabelsBeside {
     double last = rows.isEmpty() ? begin : begin - LEAST_GAP * rows.get(0).line().size();
     double end = labelsEnd;
     int crossing = 0;
-    for (PieceLine row : rows) {
-      Piece first = row.pieces().get(0);
+    for (ChunkLine row : rows) {
+      Chunk first = row.chunks().get(0);
       if (first.box().left() <= labelsEnd) {
         crossing += first.box().right() > last ? 1 : 0;
         end = first.box().right() > last ? end : Math.max(end, first.box().right());

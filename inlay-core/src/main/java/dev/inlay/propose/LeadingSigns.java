@@ -1,6 +1,6 @@
 package dev.inlay.propose;
 
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.Word;
 import dev.inlay.text.TextShape;
@@ -17,7 +17,7 @@ final class LeadingSigns {
   private static final Set<String> SIGNS = Set.of("$", "€", "£", "¥", "₽", "₹");
 
   /** A sign this near behind a figure, in heights of it, is that figure's. */
-  private static final double NEAR = 0.5;
+  private static final double MOST_GAP_BEHIND = 0.5;
 
   private LeadingSigns() {}
 
@@ -27,7 +27,7 @@ final class LeadingSigns {
    * @param records the lines that begin or continue records
    * @param gutters from left to right
    */
-  static List<Interval> before(List<PieceLine> records, List<Interval> gutters) {
+  static List<Interval> before(List<ChunkLine> records, List<Interval> gutters) {
     List<Interval> moved = new ArrayList<>();
     for (Interval gutter : gutters) {
       Interval before = moved(records, gutter);
@@ -37,10 +37,10 @@ final class LeadingSigns {
     return moved;
   }
 
-  private static Interval moved(List<PieceLine> records, Interval gutter) {
+  private static Interval moved(List<ChunkLine> records, Interval gutter) {
     double from = Double.NEGATIVE_INFINITY;
     double to = Double.POSITIVE_INFINITY;
-    for (PieceLine line : records) {
+    for (ChunkLine line : records) {
       List<Word> words = line.words();
       int behind = 0;
       while (behind < words.size() && words.get(behind).box().left() < gutter.middle()) {
@@ -71,7 +71,7 @@ final class LeadingSigns {
         first > 0
             && TextShape.of(words.get(first - 1).text()).isQuantity()
             && words.get(first).box().left() - words.get(first - 1).box().right()
-                < NEAR * words.get(first).box().height();
+                < MOST_GAP_BEHIND * words.get(first).box().height();
     return !trails && behind < words.size() && TextShape.of(words.get(behind).text()).isQuantity();
   }
 }

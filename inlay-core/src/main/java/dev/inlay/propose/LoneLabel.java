@@ -1,7 +1,7 @@
 package dev.inlay.propose;
 
-import dev.inlay.find.Piece;
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.Chunk;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.geom.Interval;
 import dev.inlay.text.TextShape;
 import java.util.List;
@@ -32,22 +32,22 @@ final class LoneLabel {
    * @param records the lines that begin or continue records
    * @return empty where there is no such label
    */
-  static Optional<Interval> gutter(List<PieceLine> records) {
-    PieceLine labelled = null;
-    for (PieceLine line : records) {
+  static Optional<Interval> gutter(List<ChunkLine> records) {
+    ChunkLine labelled = null;
+    for (ChunkLine line : records) {
       labelled = labelled == null || line.box().left() < labelled.box().left() ? line : labelled;
     }
     if (labelled == null || records.size() < LEAST_RECORDS) {
       return Optional.empty();
     }
-    Piece label = labelled.pieces().get(0);
+    Chunk label = labelled.chunks().get(0);
     double begin = Double.MAX_VALUE;
     double furthest = 0;
-    for (PieceLine line : records) {
+    for (ChunkLine line : records) {
       int first = line == labelled ? 1 : 0;
-      if (line.pieces().size() > first && line.isTabular()) {
-        begin = Math.min(begin, line.pieces().get(first).box().left());
-        furthest = Math.max(furthest, line.pieces().get(first).box().left());
+      if (line.chunks().size() > first && line.isTabular()) {
+        begin = Math.min(begin, line.chunks().get(first).box().left());
+        furthest = Math.max(furthest, line.chunks().get(first).box().left());
       }
     }
     double size = labelled.line().size();

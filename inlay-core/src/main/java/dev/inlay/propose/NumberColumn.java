@@ -1,6 +1,6 @@
 package dev.inlay.propose;
 
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.Word;
 import java.util.List;
@@ -32,14 +32,14 @@ final class NumberColumn {
    * @return empty where there is no such column, or its gutter is known
    */
   static Optional<Interval> gutter(
-      List<PieceLine> headings, List<PieceLine> records, List<Interval> gutters) {
+      List<ChunkLine> headings, List<ChunkLine> records, List<Interval> gutters) {
     int rising = 0;
     int begun = 0;
     int before = Integer.MIN_VALUE;
     double right = 0;
     double left = Double.MAX_VALUE;
     double furthest = 0;
-    for (PieceLine line : records) {
+    for (ChunkLine line : records) {
       List<Word> words = line.words();
       int number = numberOf(words.get(0).text());
       if (number < 0 || words.size() < 2) {
@@ -65,8 +65,8 @@ final class NumberColumn {
   }
 
   /** Whether a heading begins where the texts do, and another stands before it. */
-  private static boolean isHeaded(List<PieceLine> headings, double left, double size) {
-    for (PieceLine line : headings) {
+  private static boolean isHeaded(List<ChunkLine> headings, double left, double size) {
+    for (ChunkLine line : headings) {
       for (int i = 1; i < line.words().size(); i++) {
         if (Math.abs(line.words().get(i).box().left() - left) < SAME_PLACE * size) {
           return true;

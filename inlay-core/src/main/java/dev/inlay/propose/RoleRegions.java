@@ -1,11 +1,11 @@
 package dev.inlay.propose;
 
+import dev.inlay.find.ChunkLine;
 import dev.inlay.find.Frame;
 import dev.inlay.find.GutterFinder;
 import dev.inlay.find.HeadedGutters;
 import dev.inlay.find.LineRole;
 import dev.inlay.find.OpenFrame;
-import dev.inlay.find.PieceLine;
 import dev.inlay.find.RoleCertainty;
 import dev.inlay.find.Ruling;
 import dev.inlay.find.SideBySide;
@@ -129,7 +129,7 @@ public final class RoleRegions {
       return;
     }
     for (List<TextLine> side : sides) {
-      List<PieceLine> lines = PieceLine.of(side);
+      List<ChunkLine> lines = ChunkLine.of(side);
       if (!lines.isEmpty()) {
         RoleRegions inside = new RoleRegions(page, zone.withLines(lines), turned);
         regions.addAll(inside.regions(inside.reading.inside()));
@@ -138,10 +138,10 @@ public final class RoleRegions {
   }
 
   private Optional<OpenFrame> region(int from, int to, List<LineRole> roles) {
-    List<PieceLine> lines = zone.lines().subList(from, to);
+    List<ChunkLine> lines = zone.lines().subList(from, to);
     List<LineRole> own = roles.subList(from, to);
-    List<PieceLine> records = new ArrayList<>();
-    List<PieceLine> tabular = new ArrayList<>();
+    List<ChunkLine> records = new ArrayList<>();
+    List<ChunkLine> tabular = new ArrayList<>();
     for (int i = 0; i < own.size(); i++) {
       boolean record = own.get(i) == LineRole.RECORD;
       if (record || own.get(i) == LineRole.GOES_ON) {
@@ -155,7 +155,7 @@ public final class RoleRegions {
     if (records.isEmpty()) {
       return Optional.empty();
     }
-    Box box = Box.around(lines, PieceLine::box);
+    Box box = Box.around(lines, ChunkLine::box);
     List<Ruling> across = rulingsOf(box, lines.get(0).line().size());
     List<Ruling> rulings = across.stream().filter(Ruling::isDrawn).toList();
     List<Ruling> edges = across.stream().filter(r -> !r.isDrawn()).toList();
@@ -184,7 +184,7 @@ public final class RoleRegions {
 
   /** All gutters of a region, from left to right, by the lines of its header and its records. */
   private List<Interval> gutters(
-      List<PieceLine> headings, List<PieceLine> records, List<PieceLine> tabular) {
+      List<ChunkLine> headings, List<ChunkLine> records, List<ChunkLine> tabular) {
     List<Interval> seen = new ArrayList<>(LeadingSigns.before(records, GutterFinder.find(tabular)));
     addRuledGutters(records, seen);
     addGuttersBelowHeadings(headings, tabular, seen);
@@ -198,12 +198,12 @@ public final class RoleRegions {
   }
 
   /** Whether the first of few columns holds the bullets of a list, or the labels of a form. */
-  private static boolean isListOrForm(List<PieceLine> records, List<Interval> gutters) {
+  private static boolean isListOrForm(List<ChunkLine> records, List<Interval> gutters) {
     int bullets = 0;
     int labels = 0;
-    for (PieceLine record : records) {
-      String first = record.pieces().get(0).text();
-      bullets += PieceLine.isBullet(first) ? 1 : 0;
+    for (ChunkLine record : records) {
+      String first = record.chunks().get(0).text();
+      bullets += ChunkLine.isBullet(first) ? 1 : 0;
       labels += first.endsWith(":") ? 1 : 0;
     }
     double most = MOST_BULLETS * records.size();
@@ -213,7 +213,7 @@ public final class RoleRegions {
   /**
    * Whether a line overlaps the one above it in height: a label centred in the height of its row.
    */
-  private static boolean isBeside(List<PieceLine> lines, int i) {
+  private static boolean isBeside(List<ChunkLine> lines, int i) {
     return i > 0
         && lines.get(i).line().baseline() - lines.get(i - 1).line().baseline()
             < BESIDE * lines.get(i).line().size();
@@ -221,11 +221,11 @@ public final class RoleRegions {
 
   /** Adds gutters that show where the headings are looked at together with the records. */
   private static void addGuttersBelowHeadings(
-      List<PieceLine> headings, List<PieceLine> records, List<Interval> gutters) {
+      List<ChunkLine> headings, List<ChunkLine> records, List<Interval> gutters) {
     if (headings.isEmpty()) {
       return;
     }
-    List<PieceLine> all = new ArrayList<>(headings);
+    List<ChunkLine> all = new ArrayList<>(headings);
     all.addAll(records);
     for (Interval gutter : GutterFinder.find(all)) {
       if (gutters.stream().noneMatch(g -> g.overlap(gutter) >= 0)
@@ -237,8 +237,8 @@ public final class RoleRegions {
   }
 
   /** Adds vertical rulings that run along the records and through no gutter found so far. */
-  private void addRuledGutters(List<PieceLine> records, List<Interval> gutters) {
-    Box box = Box.around(records, PieceLine::box);
+  private void addRuledGutters(List<ChunkLine> records, List<Interval> gutters) {
+    Box box = Box.around(records, ChunkLine::box);
     double size = zone.typeSize();
     for (Ruling ruling : zone.verticals()) {
       double along = ruling.extent().overlap(box.vertical());
@@ -255,7 +255,7 @@ public final class RoleRegions {
     gutters.sort((a, b) -> Double.compare(a.from(), b.from()));
   }
 
-  private static boolean isCut(PieceLine line, double x) {
+  private static boolean isCut(ChunkLine line, double x) {
     return line.words().stream().anyMatch(w -> w.box().left() < x - 1 && w.box().right() > x + 1);
   }
 

@@ -1,8 +1,8 @@
 package dev.inlay.score;
 
+import dev.inlay.find.Chunk;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.find.LineRole;
-import dev.inlay.find.Piece;
-import dev.inlay.find.PieceLine;
 import dev.inlay.text.TextShape;
 import java.util.List;
 import java.util.Set;
@@ -42,7 +42,7 @@ final class HeadCustoms {
   /** Longer texts of letters and digits are no units. */
   private static final int LONGEST_UNIT = 4;
 
-  private final List<PieceLine> lines;
+  private final List<ChunkLine> lines;
   private final RoleReading reading;
   private final List<LineRole> roles;
 
@@ -74,8 +74,8 @@ final class HeadCustoms {
 
   private void leaveTitlesOut() {
     for (int i = 0; i + 1 < roles.size(); i++) {
-      PieceLine line = lines.get(i);
-      PieceLine below = lines.get(i + 1);
+      ChunkLine line = lines.get(i);
+      ChunkLine below = lines.get(i + 1);
       if (isFirst(i)
           && roles.get(i) == LineRole.HEADER
           && roles.get(i + 1) == LineRole.HEADER
@@ -115,8 +115,8 @@ final class HeadCustoms {
   }
 
   /** Whether a line holds quantities other than years, as records do. */
-  private static boolean hasQuantities(PieceLine line) {
-    return line.pieces().stream()
+  private static boolean hasQuantities(ChunkLine line) {
+    return line.chunks().stream()
         .anyMatch(p -> TextShape.of(p.text()).isQuantity() && !TextShape.isYear(p.text()));
   }
 
@@ -126,12 +126,12 @@ final class HeadCustoms {
    * or stand over an empty corner.
    */
   private boolean countsColumns(int line) {
-    PieceLine first = lines.get(line);
-    PieceLine below = lines.get(line + 1);
+    ChunkLine first = lines.get(line);
+    ChunkLine below = lines.get(line + 1);
     int counted = evenSteps(first);
-    boolean corner = first.box().left() > below.pieces().get(0).box().right() && below.isTabular();
-    boolean whole = counted == first.pieces().size();
-    boolean begins = whole && ONE.contains(first.pieces().get(0).text());
+    boolean corner = first.box().left() > below.chunks().get(0).box().right() && below.isTabular();
+    boolean whole = counted == first.chunks().size();
+    boolean begins = whole && ONE.contains(first.chunks().get(0).text());
     int least = corner && whole || begins ? LEAST_COUNTED : LEAST_CONSECUTIVE;
     return counted >= least && evenSteps(below) < least;
   }
@@ -139,12 +139,12 @@ final class HeadCustoms {
   /**
    * How many texts of a line are numbers or letters that rise by the same step; 0 if not all do.
    */
-  private static int evenSteps(PieceLine line) {
+  private static int evenSteps(ChunkLine line) {
     int count = 0;
     int before = 0;
     int step = 0;
-    for (Piece piece : line.pieces()) {
-      int number = place(piece.text());
+    for (Chunk chunk : line.chunks()) {
+      int number = place(chunk.text());
       if (number < 0 && count > 0) {
         return 0;
       }
@@ -173,12 +173,12 @@ final class HeadCustoms {
   /** A line of units alone, right below the headings and right of the labels, belongs to them. */
   private void addUnits() {
     for (int i = 1; i + 1 < roles.size(); i++) {
-      PieceLine line = lines.get(i);
+      ChunkLine line = lines.get(i);
       if (roles.get(i) == LineRole.RECORD
           && roles.get(i - 1) == LineRole.HEADER
           && line.isTabular()
           && line.box().left() > lines.get(i + 1).box().left() + line.line().size()
-          && line.pieces().stream().allMatch(p -> isUnit(p.text()))) {
+          && line.chunks().stream().allMatch(p -> isUnit(p.text()))) {
         roles.set(i, LineRole.HEADER);
       }
     }

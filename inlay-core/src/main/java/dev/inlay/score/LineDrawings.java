@@ -1,6 +1,6 @@
 package dev.inlay.score;
 
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.find.Ruling;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
@@ -12,7 +12,7 @@ import java.util.List;
 final class LineDrawings {
 
   /** A ruling over this share of the width is one of the whole table. */
-  private static final double FULL = 0.8;
+  private static final double FULL_WIDTH_SHARE = 0.8;
 
   /** Broken at the gutters, rulings at one height cover this share. */
   private static final double BROKEN = 0.6;
@@ -24,7 +24,7 @@ final class LineDrawings {
   private static final double HIGHEST_ROW = 14;
 
   /** A ruling belongs to a line that is at most this far away, in type sizes. */
-  private static final double NEAR = 1.8;
+  private static final double MOST_RULING_DISTANCE = 1.8;
 
   /** Of further rulings below a line at most this many are counted. */
   private static final int MOST_BELOW = 6;
@@ -38,7 +38,7 @@ final class LineDrawings {
 
   LineDrawings(Zone zone) {
     this.zone = zone;
-    List<PieceLine> lines = zone.lines();
+    List<ChunkLine> lines = zone.lines();
     for (int i = 0; i <= lines.size(); i++) {
       gaps.add(gap(i == 0 ? null : lines.get(i - 1), i == lines.size() ? null : lines.get(i)));
     }
@@ -48,10 +48,12 @@ final class LineDrawings {
     }
   }
 
-  private Gap gap(PieceLine above, PieceLine below) {
+  private Gap gap(ChunkLine above, ChunkLine below) {
     double size = (above == null ? below : above).line().size();
-    double from = above == null ? below.box().top() - NEAR * size : above.box().centreY();
-    double to = below == null ? above.box().bottom() + NEAR * size : below.box().centreY();
+    double from =
+        above == null ? below.box().top() - MOST_RULING_DISTANCE * size : above.box().centreY();
+    double to =
+        below == null ? above.box().bottom() + MOST_RULING_DISTANCE * size : below.box().centreY();
     Interval extent = (above == null ? below : above).box().horizontal();
     extent = below == null ? extent : extent.union(below.box().horizontal());
     double drawn = 0;
@@ -67,10 +69,10 @@ final class LineDrawings {
         continue;
       }
       if (!ruling.isDrawn()) {
-        shade |= overlap >= FULL * extent.length();
+        shade |= overlap >= FULL_WIDTH_SHARE * extent.length();
         continue;
       }
-      full |= overlap >= FULL * extent.length();
+      full |= overlap >= FULL_WIDTH_SHARE * extent.length();
       drawn = Math.abs(ruling.at() - at) < 1 ? drawn + overlap : overlap;
       at = ruling.at();
       most = Math.max(most, drawn);
@@ -149,7 +151,8 @@ final class LineDrawings {
         any && sameEnds(over.get(0), under.get(0), size) && height < HIGHEST_ROW * 2 * size;
     signs.add("between rulings of one width", inside);
     signs.add("alone between two rulings", inside && height < 2.2 * size);
-    boolean nearAbove = !over.isEmpty() && box.top() - over.get(0).at() < NEAR * size;
+    boolean nearAbove =
+        !over.isEmpty() && box.top() - over.get(0).at() < MOST_RULING_DISTANCE * size;
     signs.add("below the first ruling", nearAbove && over.size() == 1);
     signs.add("below the second ruling", nearAbove && over.size() == 2);
     signs.add("below the last ruling", under.isEmpty() && nearAbove);
@@ -200,21 +203,21 @@ final class LineDrawings {
   }
 
   private boolean isBetweenVerticals(int i) {
-    PieceLine line = zone.lines().get(i);
+    ChunkLine line = zone.lines().get(i);
     double y = line.box().centreY();
     return zone.verticals().stream().anyMatch(r -> isBeside(r, line) && runs(r, y, y));
   }
 
   /** Whether a vertical ruling runs from one line to the next. */
   boolean isHeldByVerticals(int i) {
-    PieceLine below = zone.lines().get(i);
+    ChunkLine below = zone.lines().get(i);
     double from = zone.lines().get(i - 1).box().centreY();
     double to = below.box().centreY();
     return zone.verticals().stream()
         .anyMatch(r -> r.isDrawn() && isBeside(r, below) && runs(r, from, to));
   }
 
-  private static boolean isBeside(Ruling vertical, PieceLine line) {
+  private static boolean isBeside(Ruling vertical, ChunkLine line) {
     double reach = 2 * line.line().size();
     return vertical.at() > line.box().left() - reach && vertical.at() < line.box().right() + reach;
   }

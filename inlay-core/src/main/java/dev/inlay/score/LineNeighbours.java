@@ -1,7 +1,7 @@
 package dev.inlay.score;
 
-import dev.inlay.find.Piece;
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.Chunk;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import dev.inlay.text.TextShape;
@@ -16,13 +16,13 @@ final class LineNeighbours {
   /** Edges or middles this near are aligned, in type sizes. */
   private static final double ALIGNED = 0.2;
 
-  private final List<PieceLine> lines;
+  private final List<ChunkLine> lines;
   private final List<List<TextShape>> shapes;
 
   /** By line, how it is aligned with those from {@link #REACH} above it to as many below it. */
   private final double[][] near;
 
-  LineNeighbours(List<PieceLine> lines, List<List<TextShape>> shapes) {
+  LineNeighbours(List<ChunkLine> lines, List<List<TextShape>> shapes) {
     this.lines = lines;
     this.shapes = shapes;
     near = new double[lines.size()][2 * REACH + 1];
@@ -38,11 +38,11 @@ final class LineNeighbours {
     signs.add("aligned below", best(i, 1));
     signs.add("aligned with the line above", i > 0 ? aligned(i, i - 1) : 0);
     signs.add("aligned with the line below", i + 1 < lines.size() ? aligned(i, i + 1) : 0);
-    signs.add("as many pieces as above", i > 0 && pieces(i) == pieces(i - 1) && pieces(i) > 1);
-    boolean below = i + 1 < lines.size() && pieces(i) == pieces(i + 1) && pieces(i) > 1;
+    signs.add("as many pieces as above", i > 0 && chunks(i) == chunks(i - 1) && chunks(i) > 1);
+    boolean below = i + 1 < lines.size() && chunks(i) == chunks(i + 1) && chunks(i) > 1;
     signs.add("as many pieces as below", below);
-    signs.add("more pieces than above", i > 0 && pieces(i) > pieces(i - 1));
-    signs.add("more pieces than below", i + 1 < lines.size() && pieces(i) > pieces(i + 1));
+    signs.add("more pieces than above", i > 0 && chunks(i) > chunks(i - 1));
+    signs.add("more pieces than below", i + 1 < lines.size() && chunks(i) > chunks(i + 1));
     signs.add("tabular lines above", tabular(i, -1));
     signs.add("tabular lines below", tabular(i, 1));
     addPieces(signs, i);
@@ -56,18 +56,18 @@ final class LineNeighbours {
     int same = 0;
     int all = 0;
     for (int k = Math.max(0, i - REACH); k <= Math.min(lines.size() - 1, i + REACH); k++) {
-      most = Math.max(most, pieces(k));
-      same += k != i && pieces(k) == pieces(i) ? 1 : 0;
+      most = Math.max(most, chunks(k));
+      same += k != i && chunks(k) == chunks(i) ? 1 : 0;
       all += k == i ? 0 : 1;
     }
     signs.add("two texts at most around", most == 2);
     signs.add("three texts at most around", most == 3);
     signs.add("lines around with as many texts", all == 0 ? 0 : (double) same / all);
-    signs.add("share of the most texts around", (double) pieces(i) / most);
+    signs.add("share of the most texts around", (double) chunks(i) / most);
   }
 
-  private int pieces(int i) {
-    return lines.get(i).pieces().size();
+  private int chunks(int i) {
+    return lines.get(i).chunks().size();
   }
 
   /** The greatest share of the line's texts that are aligned with those of one line near it. */
@@ -90,15 +90,15 @@ final class LineNeighbours {
   private double shareAligned(int i, int k) {
     double near = ALIGNED * lines.get(i).line().size();
     int matched = 0;
-    for (Piece a : lines.get(i).pieces()) {
-      for (Piece b : lines.get(k).pieces()) {
+    for (Chunk a : lines.get(i).chunks()) {
+      for (Chunk b : lines.get(k).chunks()) {
         if (areAligned(a.box(), b.box(), near)) {
           matched++;
           break;
         }
       }
     }
-    return (double) matched / Math.max(pieces(i), Math.min(pieces(k), 2));
+    return (double) matched / Math.max(chunks(i), Math.min(chunks(k), 2));
   }
 
   private static boolean areAligned(Box a, Box b, double near) {
@@ -111,7 +111,7 @@ final class LineNeighbours {
     int tabular = 0;
     for (int k = 1; k <= REACH; k++) {
       int other = i + k * direction;
-      tabular += other >= 0 && other < lines.size() && pieces(other) > 1 ? 1 : 0;
+      tabular += other >= 0 && other < lines.size() && chunks(other) > 1 ? 1 : 0;
     }
     return (double) tabular / REACH;
   }
@@ -138,8 +138,8 @@ final class LineNeighbours {
   /** Shares of the texts: words beside quantities, both, words beside words, alone, the reverse. */
   private double[] shapesBeside(int i, int direction) {
     double[] counts = new double[5];
-    for (int p = 0; p < pieces(i); p++) {
-      Interval extent = lines.get(i).pieces().get(p).box().horizontal();
+    for (int p = 0; p < chunks(i); p++) {
+      Interval extent = lines.get(i).chunks().get(p).box().horizontal();
       TextShape beside = null;
       for (int k = 1; k <= REACH && beside == null; k++) {
         int other = i + k * direction;
@@ -153,8 +153,8 @@ final class LineNeighbours {
   /** The same, with what most of the second to the sixth line below hold. */
   private double[] shapesBelowNext(int i) {
     double[] counts = new double[5];
-    for (int p = 0; p < pieces(i); p++) {
-      Interval extent = lines.get(i).pieces().get(p).box().horizontal();
+    for (int p = 0; p < chunks(i); p++) {
+      Interval extent = lines.get(i).chunks().get(p).box().horizontal();
       int values = 0;
       int all = 0;
       for (int k = 2; k <= REACH + 2 && i + k < lines.size(); k++) {
@@ -173,7 +173,7 @@ final class LineNeighbours {
   /** Turns counts of a line's texts into shares of them. */
   private double[] shares(double[] counts, int i) {
     for (int c = 0; c < counts.length; c++) {
-      counts[c] /= pieces(i);
+      counts[c] /= chunks(i);
     }
     return counts;
   }
@@ -192,9 +192,9 @@ final class LineNeighbours {
   private TextShape shapeAt(int line, Interval extent) {
     double most = 0;
     TextShape shape = null;
-    List<Piece> pieces = lines.get(line).pieces();
-    for (int p = 0; p < pieces.size(); p++) {
-      double overlap = pieces.get(p).box().horizontal().overlap(extent);
+    List<Chunk> chunks = lines.get(line).chunks();
+    for (int p = 0; p < chunks.size(); p++) {
+      double overlap = chunks.get(p).box().horizontal().overlap(extent);
       if (overlap > most) {
         most = overlap;
         shape = shapes.get(line).get(p);
@@ -209,7 +209,7 @@ final class LineNeighbours {
     double left = Double.MAX_VALUE;
     double right = 0;
     for (int k = Math.max(0, i - REACH); k <= Math.min(lines.size() - 1, i + REACH); k++) {
-      if (k != i && pieces(k) > 1) {
+      if (k != i && chunks(k) > 1) {
         left = Math.min(left, lines.get(k).box().left());
         right = Math.max(right, lines.get(k).box().right());
       }

@@ -1,6 +1,6 @@
 package dev.inlay.score;
 
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -31,7 +31,7 @@ public final class LineSigns {
   /** Prepares the signs of a zone that has at least one line. */
   public LineSigns(Zone zone) {
     this.zone = zone;
-    for (PieceLine line : zone.lines()) {
+    for (ChunkLine line : zone.lines()) {
       LineText text = new LineText(line);
       texts.add(text);
       shapes.add(text.shapes());
@@ -44,7 +44,7 @@ public final class LineSigns {
     double left = zone.lines().stream().mapToDouble(l -> l.box().left()).min().orElse(0);
     double right = zone.lines().stream().mapToDouble(l -> l.box().right()).max().orElse(0);
     zoneWidth = right - left;
-    usualStep = PieceLine.medianStep(zone.lines());
+    usualStep = ChunkLine.medianStep(zone.lines());
   }
 
   private double step(int i) {
@@ -109,7 +109,7 @@ public final class LineSigns {
     texts.get(i).addTo(signs, zoneWidth);
     neighbours.addTo(signs, i);
     drawings.addTo(signs, i);
-    PieceLine line = zone.lines().get(i);
+    ChunkLine line = zone.lines().get(i);
     double size = line.line().size();
     signs.add("small type", size < SMALL * zone.typeSize());
     signs.add("large type", size > LARGE * zone.typeSize());
@@ -119,7 +119,7 @@ public final class LineSigns {
     signs.add("bolder than above", i > 0 && line.isBold() && !zone.lines().get(i - 1).isBold());
     signs.add("looks as the line below", !last && looksAs(i, i + 1));
     signs.add("looks as the line above", i > 0 && looksAs(i, i - 1));
-    boolean label = line.isTabular() && line.pieces().get(0).isBold() && !line.isBold();
+    boolean label = line.isTabular() && line.chunks().get(0).isBold() && !line.isBold();
     signs.add("label alone bold", label);
     signs.add("said before", saidBefore(i));
     double above = i == 0 ? 4 : Math.min(4, step(i) / size);
@@ -139,12 +139,12 @@ public final class LineSigns {
 
   /** Whether two lines are set in the same type on the same ground. */
   private boolean looksAs(int i, int other) {
-    PieceLine a = zone.lines().get(i);
-    PieceLine b = zone.lines().get(other);
-    boolean first = a.pieces().get(0).isBold() == b.pieces().get(0).isBold();
+    ChunkLine a = zone.lines().get(i);
+    ChunkLine b = zone.lines().get(other);
+    boolean first = a.chunks().get(0).isBold() == b.chunks().get(0).isBold();
     boolean last =
-        a.pieces().get(a.pieces().size() - 1).isBold()
-            == b.pieces().get(b.pieces().size() - 1).isBold();
+        a.chunks().get(a.chunks().size() - 1).isBold()
+            == b.chunks().get(b.chunks().size() - 1).isBold();
     double sizes = a.line().size() / b.line().size();
     return first && last && sizes > SMALL && sizes < 1 / SMALL && drawings.haveOneGround(i, other);
   }
@@ -172,8 +172,8 @@ public final class LineSigns {
     signs.add("shade edge between", drawings.isShadeEdgeAbove(i));
     signs.add("ground changes", drawings.groundChangesAbove(i));
     signs.add("held by vertical rulings", drawings.isHeldByVerticals(i));
-    PieceLine above = zone.lines().get(i - 1);
-    PieceLine below = zone.lines().get(i);
+    ChunkLine above = zone.lines().get(i - 1);
+    ChunkLine below = zone.lines().get(i);
     signs.add("bold ends", above.isBold() && !below.isBold());
     signs.add("bold begins", !above.isBold() && below.isBold());
     double sizes = below.line().size() / above.line().size();
@@ -184,6 +184,6 @@ public final class LineSigns {
     boolean tabular = above.isTabular() && below.isTabular();
     signs.add("both tabular and aligned", tabular && aligned >= 0.5);
     signs.add("both tabular and not aligned", tabular && aligned < 0.3);
-    signs.add("fewer pieces below", below.pieces().size() < above.pieces().size());
+    signs.add("fewer pieces below", below.chunks().size() < above.chunks().size());
   }
 }

@@ -1,7 +1,7 @@
 package dev.inlay.score;
 
-import dev.inlay.find.Piece;
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.Chunk;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,38 +32,38 @@ final class LineText {
           "(?iu)(sub-?\\s?totals?|totals?|grand total|zwischensumme|summe|gesamt|insgesamt|sous-total|total"
               + "|subtotal|suma|razem|ogółem|yhteensä|välisumma|σύνολο|μερικό|итого|всего|小計|合計|総計).*");
 
-  private final PieceLine line;
+  private final ChunkLine line;
   private final List<TextShape> shapes;
   private final String text;
 
-  LineText(PieceLine line) {
+  LineText(ChunkLine line) {
     this.line = line;
     shapes = new ArrayList<>();
-    line.pieces().forEach(p -> shapes.add(TextShape.of(p.text())));
+    line.chunks().forEach(p -> shapes.add(TextShape.of(p.text())));
     text = line.line().text();
   }
 
-  /** The shape of each piece, from left to right. */
+  /** The shape of each chunk, from left to right. */
   List<TextShape> shapes() {
     return shapes;
   }
 
   void addTo(Signs signs, double zoneWidth) {
-    int pieces = shapes.size();
+    int chunks = shapes.size();
     int words = line.words().size();
     signs.add("bias", 1);
-    signs.add("one piece", pieces == 1);
-    signs.add("two pieces", pieces == 2);
-    signs.add("three pieces", pieces == 3);
-    signs.add("four or more pieces", pieces >= 4);
-    signs.add("pieces", Math.min(1, pieces / 10.0));
-    signs.add("words in a piece", Math.min(1, (double) words / pieces / 10));
+    signs.add("one piece", chunks == 1);
+    signs.add("two pieces", chunks == 2);
+    signs.add("three pieces", chunks == 3);
+    signs.add("four or more pieces", chunks >= 4);
+    signs.add("pieces", Math.min(1, chunks / 10.0));
+    signs.add("words in a piece", Math.min(1, (double) words / chunks / 10));
     long values = shapes.stream().filter(TextShape::isValue).count();
     long quantities = shapes.stream().filter(TextShape::isQuantity).count();
-    signs.add("share of values", (double) values / pieces);
-    signs.add("share of quantities", (double) quantities / pieces);
+    signs.add("share of values", (double) values / chunks);
+    signs.add("share of quantities", (double) quantities / chunks);
     signs.add("no values", values == 0);
-    signs.add("values behind the first", pieces > 1 && values >= pieces - 1);
+    signs.add("values behind the first", chunks > 1 && values >= chunks - 1);
     signs.add("first is words", shapes.get(0) == TextShape.WORDS);
     signs.add("prose", line.isProse());
     signs.add("prose of the zone's width", prose(zoneWidth));
@@ -88,10 +88,10 @@ final class LineText {
     signs.add("note", NOTE.matcher(text).matches());
     signs.add("continued", CONTINUED.matcher(text).matches());
     signs.add("sum", SUM.matcher(text).matches());
-    boolean bullet = PieceLine.isBullet(line.words().get(0).text());
+    boolean bullet = ChunkLine.isBullet(line.words().get(0).text());
     signs.add("bullet", bullet && line.words().size() > 1);
     signs.add("leader", line.hasLeader());
-    signs.add("label with a colon", line.pieces().get(0).text().endsWith(":"));
+    signs.add("label with a colon", line.chunks().get(0).text().endsWith(":"));
     String end = line.words().get(line.words().size() - 1).text();
     boolean whole = end.length() <= 4 && end.chars().allMatch(Character::isDigit);
     signs.add("ends with a page number", line.hasLeader() && whole);
@@ -113,16 +113,16 @@ final class LineText {
   }
 
   private double years() {
-    long years = line.pieces().stream().filter(p -> TextShape.isYear(p.text())).count();
+    long years = line.chunks().stream().filter(p -> TextShape.isYear(p.text())).count();
     return (double) years / shapes.size();
   }
 
-  /** Whether the pieces are numbers that follow each other by one, perhaps in brackets. */
+  /** Whether the chunks are numbers that follow each other by one, perhaps in brackets. */
   private boolean areNumbersOfColumns() {
     int expected = -1;
     int count = 0;
-    for (Piece piece : line.pieces()) {
-      String bare = piece.text().replaceAll("[()\\[\\].]", "");
+    for (Chunk chunk : line.chunks()) {
+      String bare = chunk.text().replaceAll("[()\\[\\].]", "");
       if (bare.isEmpty() || bare.length() > 2 || !bare.chars().allMatch(Character::isDigit)) {
         return false;
       }

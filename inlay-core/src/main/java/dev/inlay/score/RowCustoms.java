@@ -1,8 +1,8 @@
 package dev.inlay.score;
 
+import dev.inlay.find.Chunk;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.find.LineRole;
-import dev.inlay.find.Piece;
-import dev.inlay.find.PieceLine;
 import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,7 +36,7 @@ final class RowCustoms {
   /** A line this many times as far below as the table's lines are apart goes on with none. */
   private static final double FAR_BELOW = 2.2;
 
-  private final List<PieceLine> lines;
+  private final List<ChunkLine> lines;
   private final LineNeighbours neighbours;
   private final LineDrawings drawings;
   private final RoleReading reading;
@@ -80,7 +80,7 @@ final class RowCustoms {
       boolean begins = roles.get(i - 1) == LineRole.OUTSIDE;
       from = begins ? i : from;
       if (ends && !begins) {
-        double far = FAR_BELOW * PieceLine.medianStep(lines.subList(from, i));
+        double far = FAR_BELOW * ChunkLine.medianStep(lines.subList(from, i));
         int last = i - 1;
         while (last > from && roles.get(last) == LineRole.GOES_ON && step(last) <= far) {
           last--;
@@ -131,7 +131,7 @@ final class RowCustoms {
   }
 
   private boolean isOneMoreRow(int line, int below) {
-    PieceLine row = lines.get(line);
+    ChunkLine row = lines.get(line);
     if (!row.isTabular()
         || !row.hasQuantity()
         || roles.get(line) != LineRole.OUTSIDE
@@ -152,35 +152,35 @@ final class RowCustoms {
 
   /** A line that goes on never has quantities below the quantities of its row. */
   private void partRecords() {
-    List<Piece> row = new ArrayList<>();
+    List<Chunk> row = new ArrayList<>();
     for (int i = 0; i < roles.size(); i++) {
-      List<Piece> pieces = lines.get(i).pieces();
-      boolean several = pieces.size() > 1 || !pieces.get(0).text().startsWith("(");
-      if (roles.get(i) == LineRole.GOES_ON && several && repeats(pieces, row)) {
+      List<Chunk> chunks = lines.get(i).chunks();
+      boolean several = chunks.size() > 1 || !chunks.get(0).text().startsWith("(");
+      if (roles.get(i) == LineRole.GOES_ON && several && repeats(chunks, row)) {
         roles.set(i, LineRole.RECORD);
       }
       if (roles.get(i) != LineRole.GOES_ON) {
         row.clear();
       }
-      row.addAll(pieces);
+      row.addAll(chunks);
     }
   }
 
   /** Whether a line has quantities, and all of them stand below quantities. */
-  private static boolean repeats(List<Piece> pieces, List<Piece> row) {
+  private static boolean repeats(List<Chunk> chunks, List<Chunk> row) {
     int below = 0;
     int quantities = 0;
-    for (Piece piece : pieces) {
-      if (TextShape.of(piece.text()).isQuantity()) {
+    for (Chunk chunk : chunks) {
+      if (TextShape.of(chunk.text()).isQuantity()) {
         quantities++;
-        below += row.stream().anyMatch(r -> isQuantityOver(r, piece)) ? 1 : 0;
+        below += row.stream().anyMatch(r -> isQuantityOver(r, chunk)) ? 1 : 0;
       }
     }
     return below > 0 && below == quantities;
   }
 
-  private static boolean isQuantityOver(Piece above, Piece piece) {
-    return above.box().horizontal().overlap(piece.box().horizontal()) > 0
+  private static boolean isQuantityOver(Chunk above, Chunk chunk) {
+    return above.box().horizontal().overlap(chunk.box().horizontal()) > 0
         && TextShape.of(above.text()).isQuantity();
   }
 

@@ -1,11 +1,11 @@
 package dev.inlay.score;
 
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.geom.Box;
-import dev.inlay.page.Face;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.Turn;
+import dev.inlay.page.Typeface;
 import java.util.List;
 
 /** A zone of two short lines, from which the names of signs are gathered. */
@@ -14,7 +14,7 @@ public final class SampleZone {
   /** The zone. */
   public static final Zone TWO_LINES =
       new Zone(
-          PieceLine.of(LineComposer.compose(List.of(letter(10), letter(22)))),
+          ChunkLine.of(LineComposer.compose(List.of(letter(10), letter(22)))),
           List.of(),
           List.of(),
           List.of(),
@@ -24,7 +24,7 @@ public final class SampleZone {
   private SampleZone() {}
 
   private static Glyph letter(double baseline) {
-    Face face = new Face("", false, false);
+    Typeface face = new Typeface("", false, false);
     return new Glyph(
         "a", new Box(0, baseline - 8, 5, baseline + 2), baseline, 10, Turn.UPRIGHT, face);
   }

@@ -1,6 +1,6 @@
 package dev.inlay.score;
 
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.find.Ruling;
 import dev.inlay.page.Fill;
 import java.util.List;
@@ -17,7 +17,7 @@ import java.util.List;
  * @param typeSize the height of the page's ordinary type, in points
  */
 public record Zone(
-    List<PieceLine> lines,
+    List<ChunkLine> lines,
     List<Ruling> horizontals,
     List<Ruling> verticals,
     List<Fill> fills,
@@ -33,7 +33,7 @@ public record Zone(
   }
 
   /** The same drawings around other lines. */
-  public Zone withLines(List<PieceLine> others) {
+  public Zone withLines(List<ChunkLine> others) {
     return new Zone(others, horizontals, verticals, fills, pageHeight, typeSize);
   }
 }

@@ -16,10 +16,10 @@ final class ColumnReader {
   private static final Node NO_KEYS = new MappingNode(Tag.MAP, List.of(), FlowStyle.FLOW);
 
   private final Section section;
-  private final FormReader forms;
+  private final FormatReader forms;
   private final Messages messages;
 
-  ColumnReader(Section section, FormReader forms) {
+  ColumnReader(Section section, FormatReader forms) {
     this.section = section;
     this.forms = forms;
     messages = section.messages();

@@ -16,11 +16,11 @@ final class DataSetReader {
   private final Path folder;
   private final Section section;
   private final String name;
-  private final FormReader forms;
+  private final FormatReader forms;
   private final Messages messages;
   private final ColumnReader columns;
 
-  DataSetReader(Section section, String name, FormReader forms, Path folder) {
+  DataSetReader(Section section, String name, FormatReader forms, Path folder) {
     this.folder = folder;
     this.section = section;
     this.name = name;
@@ -61,7 +61,7 @@ final class DataSetReader {
   }
 
   private static void add(String field, Map<String, FieldSpec> fields) {
-    fields.putIfAbsent(field, FieldSpec.made(field, ValueForm.TEXT));
+    fields.putIfAbsent(field, FieldSpec.made(field, ValueFormat.TEXT));
   }
 
   /** The names of fields that something other than a column gives. */
@@ -124,7 +124,7 @@ final class DataSetReader {
       String field = entry.getKey();
       columns.checkName(field, entry.getValue());
       Section at = Section.of(entry.getValue(), SpecKeys.VALUE, messages);
-      ValueForm form = forms.read(at, FieldType.STRING);
+      ValueFormat form = forms.read(at, FieldType.STRING);
       fields.put(field, FieldSpec.made(field, form));
       form.split().ifPresent(p -> p.groups().forEach(g -> add(g, fields)));
       values.add(value(field, at));
@@ -208,7 +208,7 @@ final class DataSetReader {
             });
     for (Shape.Computed c : shape.computed()) {
       fields.putIfAbsent(
-          c.field(), FieldSpec.made(c.field(), ValueForm.ofType(computedType(c.field()))));
+          c.field(), FieldSpec.made(c.field(), ValueFormat.ofType(computedType(c.field()))));
     }
   }
 

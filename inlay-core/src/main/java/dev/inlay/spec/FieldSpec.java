@@ -21,7 +21,7 @@ public record FieldSpec(
     OptionalInt position,
     double similar,
     boolean optional,
-    ValueForm form,
+    ValueFormat form,
     Constraints constraints) {
 
   /** Headings that differ in a letter or two, or in a short word, are the same heading. */
@@ -39,12 +39,12 @@ public record FieldSpec(
       OptionalInt position,
       double similar,
       boolean optional,
-      ValueForm form) {
+      ValueFormat form) {
     this(name, headings, position, similar, optional, form, Constraints.NONE);
   }
 
   /** A field that no column gives. */
-  static FieldSpec made(String name, ValueForm form) {
+  static FieldSpec made(String name, ValueFormat form) {
     return new FieldSpec(name, List.of(), OptionalInt.empty(), USUAL_SIMILARITY, true, form);
   }
 

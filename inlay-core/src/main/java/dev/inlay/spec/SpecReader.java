@@ -74,7 +74,7 @@ public final class SpecReader {
 
   private ReportSpec report(Node root) {
     Section section = Section.of(root, SpecKeys.REPORT, messages);
-    FormReader forms = FormReader.ofReport(section);
+    FormatReader forms = FormatReader.ofReport(section);
     String name = section.needed("report");
     List<DataSetSpec> sets = new ArrayList<>();
     if (section.has("data")) {
@@ -92,7 +92,7 @@ public final class SpecReader {
         results(section));
   }
 
-  private void severalSets(Section section, FormReader forms, List<DataSetSpec> sets) {
+  private void severalSets(Section section, FormatReader forms, List<DataSetSpec> sets) {
     for (String key : SpecKeys.DATA_SET.names()) {
       section
           .get(key)

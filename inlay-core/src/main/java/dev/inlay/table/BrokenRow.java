@@ -1,7 +1,7 @@
 package dev.inlay.table;
 
 import dev.inlay.geom.Edges;
-import dev.inlay.grid.Figures;
+import dev.inlay.grid.NumericTexts;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -71,7 +71,7 @@ final class BrokenRow {
         String above = row.textAt(cell.column());
         if (cell.column() == 0
             || above.isEmpty() && !ruled
-            || !ruled && (Figures.isFigure(above) || Figures.isFigure(cell.text()))) {
+            || !ruled && (NumericTexts.isFigure(above) || NumericTexts.isFigure(cell.text()))) {
           return false;
         }
         adds = true;

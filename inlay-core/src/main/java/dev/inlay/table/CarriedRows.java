@@ -1,6 +1,6 @@
 package dev.inlay.table;
 
-import dev.inlay.grid.Figures;
+import dev.inlay.grid.NumericTexts;
 import java.util.List;
 import java.util.regex.Pattern;
 
@@ -55,7 +55,7 @@ public final class CarriedRows {
 
   private static List<String> figures(TableRow row) {
     return row.cells().stream()
-        .filter(c -> Figures.isFigure(c.text()))
+        .filter(c -> NumericTexts.isFigure(c.text()))
         .map(c -> c.column() + " " + c.text())
         .toList();
   }

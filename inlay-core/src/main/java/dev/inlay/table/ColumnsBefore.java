@@ -1,7 +1,7 @@
 package dev.inlay.table;
 
-import dev.inlay.find.Piece;
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.Chunk;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.geom.Edges;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.Word;
@@ -62,7 +62,7 @@ final class ColumnsBefore {
     Arrays.fill(textsTo, Double.NEGATIVE_INFINITY);
     values = new boolean[before.columns()];
     for (int c = 0; c < values.length; c++) {
-      values[c] = LikeParts.valueShare(rows, c) > MOSTLY;
+      values[c] = PartComparison.valueShare(rows, c) > MOSTLY;
     }
     rows.forEach(this::noteTexts);
   }
@@ -115,12 +115,12 @@ final class ColumnsBefore {
   }
 
   /** The gutters of the page before, each in the middle of the white that these rows leave. */
-  List<Double> gutters(List<PieceLine> rows) {
+  List<Double> gutters(List<ChunkLine> rows) {
     double[] begin = new double[before.columns()];
     double[] end = new double[before.columns()];
     Arrays.fill(begin, Double.POSITIVE_INFINITY);
     Arrays.fill(end, Double.NEGATIVE_INFINITY);
-    for (PieceLine row : rows) {
+    for (ChunkLine row : rows) {
       for (Word word : row.isTabular() ? row.words() : List.<Word>of()) {
         int column = column(word.box().centreX());
         begin[column] = Math.min(begin[column], word.box().left());
@@ -137,7 +137,7 @@ final class ColumnsBefore {
   }
 
   /** Whether no word reaches into the texts of another column, and none beyond the table. */
-  boolean fit(PieceLine line) {
+  boolean fit(ChunkLine line) {
     List<Double> edges = before.columnEdges();
     double size = line.line().size();
     boolean within =
@@ -155,14 +155,14 @@ final class ColumnsBefore {
   }
 
   /** Whether a line has a text in the first column, if nearly all rows before have one. */
-  private boolean fillsFirstColumn(PieceLine line) {
+  private boolean fillsFirstColumn(ChunkLine line) {
     int all = 0;
     int filled = 0;
     for (TableRow row : before.body()) {
       all += row.cells().isEmpty() ? 0 : 1;
       filled += row.textAt(0).isEmpty() ? 0 : 1;
     }
-    double left = line.pieces().get(0).box().left() + OVER * line.line().size();
+    double left = line.chunks().get(0).box().left() + OVER * line.line().size();
     return filled < NEARLY_ALL * all || column(left) == 0;
   }
 
@@ -174,18 +174,18 @@ final class ColumnsBefore {
    * Whether a line is the label of a sum, not in the first column, and values that end exactly
    * where those of their columns ended on the page before.
    */
-  boolean isSum(PieceLine line) {
-    List<Piece> pieces = line.pieces();
-    Piece label = pieces.get(0);
+  boolean isSum(ChunkLine line) {
+    List<Chunk> chunks = line.chunks();
+    Chunk label = chunks.get(0);
     boolean named = endsWithSum || RowKinds.namesSum(label.text());
-    if (pieces.size() < 2 || !named || TextShape.of(label.text()).isValue()) {
+    if (chunks.size() < 2 || !named || TextShape.of(label.text()).isValue()) {
       return false;
     }
     double near = (before.isRuled() ? CELL_PADDING : ENDS) * line.line().size();
-    for (Piece piece : pieces.subList(1, pieces.size())) {
-      int column = column(piece.box().centreX());
-      boolean ends = Math.abs(piece.box().right() - textsTo[column] - shift) < near;
-      if (!values[column] || !ends || !TextShape.of(piece.text()).isValue()) {
+    for (Chunk chunk : chunks.subList(1, chunks.size())) {
+      int column = column(chunk.box().centreX());
+      boolean ends = Math.abs(chunk.box().right() - textsTo[column] - shift) < near;
+      if (!values[column] || !ends || !TextShape.of(chunk.text()).isValue()) {
         return false;
       }
     }
@@ -197,7 +197,7 @@ final class ColumnsBefore {
    *
    * @param belowRows whether rows stand above it; then it may be a sum, its label before the value
    */
-  boolean isRow(PieceLine line, boolean belowRows) {
+  boolean isRow(ChunkLine line, boolean belowRows) {
     if (isSum(line)) {
       return true;
     }

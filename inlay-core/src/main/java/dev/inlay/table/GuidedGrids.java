@@ -33,9 +33,9 @@ final class GuidedGrids {
   private final Page page;
   private final GlyphIndex index;
   private final PageMeasure measure;
-  private final Guidance guidance;
+  private final PageHints guidance;
 
-  private GuidedGrids(Page page, GlyphIndex index, PageMeasure measure, Guidance guidance) {
+  private GuidedGrids(Page page, GlyphIndex index, PageMeasure measure, PageHints guidance) {
     this.page = page;
     this.index = index;
     this.measure = measure;
@@ -47,7 +47,7 @@ final class GuidedGrids {
    *
    * @param page the part of the page that holds them
    */
-  static PageGrids find(Page page, GlyphIndex index, PageMeasure measure, Guidance guidance) {
+  static PageGrids find(Page page, GlyphIndex index, PageMeasure measure, PageHints guidance) {
     return new GuidedGrids(page, index, measure, guidance).find();
   }
 

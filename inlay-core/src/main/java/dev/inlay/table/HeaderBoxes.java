@@ -20,7 +20,7 @@ final class HeaderBoxes {
   static final int MOST_HEADER_ROWS = 3;
 
   /** The rows begin at most this far below the boxes, in type sizes. */
-  private static final double NEAR = 1.2;
+  private static final double MOST_GAP_BELOW = 1.2;
 
   private HeaderBoxes() {}
 
@@ -46,7 +46,7 @@ final class HeaderBoxes {
     double step = firstTop(body) - header.frame().box().bottom();
     return open
         && body.columns() == header.columns()
-        && Math.abs(step) <= NEAR * measure.typeSize()
+        && Math.abs(step) <= MOST_GAP_BELOW * measure.typeSize()
         && keepsToColumns(header, body);
   }
 

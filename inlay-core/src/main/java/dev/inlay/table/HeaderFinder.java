@@ -1,8 +1,8 @@
 package dev.inlay.table;
 
 import dev.inlay.grid.Cell;
-import dev.inlay.grid.Figures;
 import dev.inlay.grid.Grid;
+import dev.inlay.grid.NumericTexts;
 import dev.inlay.page.Fill;
 import java.util.HashSet;
 import java.util.List;
@@ -56,7 +56,7 @@ final class HeaderFinder {
             .filter(c -> c.column() == column && c.columnSpan() == 1 && !c.isEmpty())
             .map(Cell::text)
             .toList();
-    long figures = texts.stream().filter(Figures::isFigure).count();
+    long figures = texts.stream().filter(NumericTexts::isFigure).count();
     return figures > 0 && figures >= FIGURE_COLUMN * texts.size();
   }
 
@@ -122,9 +122,9 @@ final class HeaderFinder {
         over++;
         // A year or a column's number, or one with letters, names a column.
         boolean name =
-            Figures.isShortNumber(cell.text())
+            NumericTexts.isShortNumber(cell.text())
                 || cell.text().codePoints().anyMatch(Character::isLetter);
-        figures += Figures.isFigure(cell.text()) && !name ? 1 : 0;
+        figures += NumericTexts.isFigure(cell.text()) && !name ? 1 : 0;
       }
     }
     return figures >= 2 && figures * 2 > over;
@@ -154,7 +154,7 @@ final class HeaderFinder {
     int words = 0;
     for (Cell cell : filled) {
       boolean overFigures = cell.columnSpan() == 1 && figureColumns[cell.column()];
-      if (overFigures && (Figures.isFigure(cell.text()) || isQuantity(cell.text()))) {
+      if (overFigures && (NumericTexts.isFigure(cell.text()) || isQuantity(cell.text()))) {
         return false;
       }
       words += overFigures ? 1 : 0;
@@ -171,7 +171,7 @@ final class HeaderFinder {
   private boolean firstRowIsHeading() {
     List<Cell> top = grid.rows().get(0);
     List<String> texts = filled(0).stream().map(Cell::text).toList();
-    boolean noFigures = texts.stream().noneMatch(t -> Figures.isFigure(t) || isQuantity(t));
+    boolean noFigures = texts.stream().noneMatch(t -> NumericTexts.isFigure(t) || isQuantity(t));
     return texts.size() == top.size() && noFigures && Set.copyOf(texts).size() == texts.size();
   }
 
@@ -202,7 +202,7 @@ final class HeaderFinder {
   }
 
   private boolean hasFiguresOnTop() {
-    return filled(0).stream().anyMatch(c -> Figures.isFigure(c.text()));
+    return filled(0).stream().anyMatch(c -> NumericTexts.isFigure(c.text()));
   }
 
   private List<Cell> filled(int row) {

@@ -17,7 +17,7 @@ import java.util.Map;
 final class NextColumns {
 
   /** What stands this many type sizes above a table, or nearer, is text of its column. */
-  private static final double NEAR = 3.5;
+  private static final double MOST_TEXT_DISTANCE = 3.5;
 
   /** Tables whose tops are nearer to each other than this many type sizes stand beside another. */
   private static final double SAME_TOP = 2;
@@ -83,12 +83,13 @@ final class NextColumns {
     if (!beside || part.columns() != before.columns() || part.title().isPresent()) {
       return false;
     }
-    boolean again = LikeParts.repeatsHeader(first, part);
+    boolean again = PartComparison.repeatsHeader(first, part);
     double higher = old.top() - now.top();
     if (Math.abs(higher) < SAME_TOP * typeSize) {
       return again && now.bottom() <= old.bottom() + typeSize && areEqual(before, part);
     }
-    boolean like = again || isHeadless(first, part) && LikeParts.continuesColumns(before, part);
+    boolean like =
+        again || isHeadless(first, part) && PartComparison.continuesColumns(before, part);
     if (!like || higher < 0) {
       return false;
     }
@@ -101,7 +102,7 @@ final class NextColumns {
   private static boolean isHeadless(PageTable first, PageTable part) {
     return part.headerRows() == 0
         || part.hasUnsureHeader()
-        || LikeParts.headerIsRecord(first, part);
+        || PartComparison.headerIsRecord(first, part);
   }
 
   /** Whether the boundaries of two tables lie at the same places after a shift. */
@@ -122,7 +123,7 @@ final class NextColumns {
         .noneMatch(
             text ->
                 text.bottom() <= table.top() + typeSize
-                    && text.bottom() > table.top() - NEAR * typeSize);
+                    && text.bottom() > table.top() - MOST_TEXT_DISTANCE * typeSize);
   }
 
   /** Whether no text of its column stands right below a table. */
@@ -131,7 +132,7 @@ final class NextColumns {
         .noneMatch(
             text ->
                 text.top() >= table.bottom() - typeSize
-                    && text.top() < table.bottom() + NEAR * typeSize);
+                    && text.top() < table.bottom() + MOST_TEXT_DISTANCE * typeSize);
   }
 
   /** The widest strip between two tables beside each other that no text between them crosses. */

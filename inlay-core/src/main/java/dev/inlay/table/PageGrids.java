@@ -1,9 +1,9 @@
 package dev.inlay.table;
 
+import dev.inlay.find.ChunkLine;
 import dev.inlay.find.OpenFrame;
 import dev.inlay.find.PageLines;
 import dev.inlay.find.PageMeasure;
-import dev.inlay.find.PieceLine;
 import dev.inlay.find.RulingFinder;
 import dev.inlay.geom.Box;
 import dev.inlay.grid.Grid;
@@ -64,7 +64,7 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
 
   /** The frame of lines that are known to be one table; empty where they leave no gutter. */
   static Optional<OpenFrame> whole(List<TextLine> lines, Page page, PageMeasure measure) {
-    List<PieceLine> sorted = PieceLine.of(PageLines.upright(lines));
+    List<ChunkLine> sorted = ChunkLine.of(PageLines.upright(lines));
     return sorted.isEmpty()
         ? Optional.empty()
         : RoleRegions.whole(page.number(), zone(sorted, page, measure));
@@ -75,7 +75,7 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
     return open.withRoles(RoleReading.of(zone(open.lines(), page, measure)).inside());
   }
 
-  private static Zone zone(List<PieceLine> lines, Page page, PageMeasure measure) {
+  private static Zone zone(List<ChunkLine> lines, Page page, PageMeasure measure) {
     return PageParts.drawn(page, RulingFinder.find(page, measure), measure).withLines(lines);
   }
 }

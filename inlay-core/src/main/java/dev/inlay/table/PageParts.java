@@ -1,11 +1,11 @@
 package dev.inlay.table;
 
+import dev.inlay.find.ChunkLine;
 import dev.inlay.find.Frame;
 import dev.inlay.find.OpenFrame;
 import dev.inlay.find.PageColumns;
 import dev.inlay.find.PageLines;
 import dev.inlay.find.PageMeasure;
-import dev.inlay.find.PieceLine;
 import dev.inlay.find.Ruling;
 import dev.inlay.find.RulingFinder;
 import dev.inlay.find.UnevenSides;
@@ -66,7 +66,7 @@ record PageParts(
     for (Frame frame : ruled.boxed()) {
       List<Box> box = List.of(frame.box());
       List<TextLine> inside = loose.stream().filter(l -> !isOutside(l, box)).toList();
-      Zone zone = drawn.withLines(PieceLine.of(PageLines.upright(inside)));
+      Zone zone = drawn.withLines(ChunkLine.of(PageLines.upright(inside)));
       List<OpenFrame> regions = RoleRegions.ofBox(page.number(), zone, turned);
       if (!regions.isEmpty()) {
         boxes.add(zone);
@@ -90,9 +90,9 @@ record PageParts(
     List<Zone> zones = new ArrayList<>();
     for (List<TextLine> column : PageColumns.part(PageLines.upright(lines), drawn.horizontals())) {
       for (List<TextLine> part : UnevenSides.part(column, drawn.horizontals())) {
-        List<PieceLine> pieces = PieceLine.of(part);
-        if (!pieces.isEmpty()) {
-          zones.add(drawn.withLines(pieces));
+        List<ChunkLine> chunks = ChunkLine.of(part);
+        if (!chunks.isEmpty()) {
+          zones.add(drawn.withLines(chunks));
         }
       }
     }

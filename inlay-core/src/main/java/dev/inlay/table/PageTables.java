@@ -42,7 +42,7 @@ public final class PageTables {
 
   /** Finds and rebuilds the tables of a page. */
   public static PageTables of(Page page) {
-    return of(page, Guidance.NONE);
+    return of(page, PageHints.NONE);
   }
 
   /**
@@ -51,7 +51,7 @@ public final class PageTables {
    * @param page the page
    * @param guidance what a person says of them
    */
-  public static PageTables of(Page page, Guidance guidance) {
+  public static PageTables of(Page page, PageHints guidance) {
     Page area = guidance.area().map(page::within).orElse(page);
     CharacterBoxes.Redrawn boxes = CharacterBoxes.redraw(area);
     Page drawn = guidance.rulings() == RulingUse.IGNORE ? boxes.page().textOnly() : boxes.page();

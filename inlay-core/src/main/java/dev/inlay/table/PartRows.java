@@ -49,7 +49,7 @@ final class PartRows {
 
   /** The rows of a part that goes on: all but the header printed again. */
   private List<TableRow> withoutRepeatedHeader(PageTable part) {
-    if (part.headerRows() == 0 || LikeParts.repeatsHeader(first, part)) {
+    if (part.headerRows() == 0 || PartComparison.repeatsHeader(first, part)) {
       return part.body();
     }
     // Nothing but its place made the first row a header, and it stands below the one before.
@@ -91,7 +91,7 @@ final class PartRows {
   }
 
   private static String heading(TableRow row) {
-    return LikeParts.plain(row.cells().get(0).text());
+    return PartComparison.plain(row.cells().get(0).text());
   }
 
   private static List<String> texts(TableRow row) {

@@ -60,7 +60,7 @@ final class RowSums {
    * @param proven how many sums were proved
    * @param columns the figures that were added
    */
-  record Told(List<TableRow> rows, List<Warning> warnings, int proven, SumColumns columns) {}
+  record Result(List<TableRow> rows, List<Warning> warnings, int proven, SumColumns columns) {}
 
   /**
    * Looks at the rows of a table.
@@ -68,7 +68,7 @@ final class RowSums {
    * @param rows those below the header
    * @param columns how many columns the table has
    */
-  static Told of(List<TableRow> rows, int columns) {
+  static Result of(List<TableRow> rows, int columns) {
     RowSums sums = new RowSums(rows, columns, "");
     sums.tell();
     List<TableRow> labelled = sums.withLikeLabels();
@@ -79,7 +79,7 @@ final class RowSums {
     if (sums.proven == 0 && rows.stream().anyMatch(RowSums::isCalledSum)) {
       sums = sums.withoutSharesBeside().orElse(sums);
     }
-    return new Told(sums.told, sums.warnings, sums.proven, sums.columns);
+    return new Result(sums.told, sums.warnings, sums.proven, sums.columns);
   }
 
   private static boolean isCalledSum(TableRow row) {

@@ -1,7 +1,7 @@
 package dev.inlay.table;
 
+import dev.inlay.find.ChunkLine;
 import dev.inlay.find.PageLines;
-import dev.inlay.find.PieceLine;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.Glyph;
@@ -41,15 +41,15 @@ final class RowsAtTop {
    * @param rows their area and the gutters there
    * @param headingsAgain the characters of headings printed again above them
    */
-  record Found(Guidance rows, List<Glyph> headingsAgain) {}
+  record Found(PageHints rows, List<Glyph> headingsAgain) {}
 
   private final PageTable before;
-  private final List<PieceLine> lines;
+  private final List<ChunkLine> lines;
   private final double pageHeight;
   private final Set<String> heads = new HashSet<>();
   private ColumnsBefore columns;
 
-  private RowsAtTop(PageTable first, PageTable before, List<PieceLine> lines, double pageHeight) {
+  private RowsAtTop(PageTable first, PageTable before, List<ChunkLine> lines, double pageHeight) {
     this.before = before;
     columns = new ColumnsBefore(before, 0);
     this.lines = lines;
@@ -57,7 +57,7 @@ final class RowsAtTop {
     for (TableRow row : first.header()) {
       for (TableCell cell : row.cells()) {
         for (String word : cell.text().split("\\s+")) {
-          heads.add(LikeParts.plain(word));
+          heads.add(PartComparison.plain(word));
         }
       }
     }
@@ -72,7 +72,7 @@ final class RowsAtTop {
    * @return empty where no row goes on
    */
   static Optional<Found> of(PageTable first, PageTable before, Page page) {
-    List<PieceLine> lines = PieceLine.of(PageLines.upright(LineComposer.compose(page.glyphs())));
+    List<ChunkLine> lines = ChunkLine.of(PageLines.upright(LineComposer.compose(page.glyphs())));
     return lines.isEmpty() || before.columns() < 2
         ? Optional.empty()
         : new RowsAtTop(first, before, lines, page.height()).find();
@@ -96,8 +96,8 @@ final class RowsAtTop {
     if (to == from) {
       return Optional.empty();
     }
-    List<PieceLine> rows = lines.subList(from, to);
-    Box area = Box.around(rows, PieceLine::box);
+    List<ChunkLine> rows = lines.subList(from, to);
+    Box area = Box.around(rows, ChunkLine::box);
     Interval extent = columns.extent();
     Box whole =
         new Box(
@@ -106,10 +106,10 @@ final class RowsAtTop {
             Math.max(area.right(), extent.to()),
             area.bottom());
     List<Glyph> again = new ArrayList<>();
-    for (PieceLine line : lines.subList(heads, from)) {
+    for (ChunkLine line : lines.subList(heads, from)) {
       line.line().words().forEach(w -> again.addAll(w.glyphs()));
     }
-    return Optional.of(new Found(Guidance.known(whole, columns.gutters(rows)), again));
+    return Optional.of(new Found(PageHints.known(whole, columns.gutters(rows)), again));
   }
 
   /** How many lines at the top are running heads or say that the table is continued. */
@@ -117,7 +117,7 @@ final class RowsAtTop {
     int from = 0;
     while (from < lines.size()
         && from < MOST_HEADS
-        && (LikeParts.saysContinued(lines.get(from).line().text()) || isRunningHead(from))) {
+        && (PartComparison.saysContinued(lines.get(from).line().text()) || isRunningHead(from))) {
       from++;
     }
     return from;
@@ -146,7 +146,7 @@ final class RowsAtTop {
   private int end(int first) {
     int end = first;
     for (int i = first; i < lines.size() && isNear(i, first); i++) {
-      PieceLine line = lines.get(i);
+      ChunkLine line = lines.get(i);
       if (!columns.fit(line) && !columns.isSum(line)) {
         break;
       }
@@ -162,7 +162,7 @@ final class RowsAtTop {
     return end;
   }
 
-  private static boolean isOneText(PieceLine line) {
+  private static boolean isOneText(ChunkLine line) {
     return !line.isTabular();
   }
 
@@ -177,11 +177,11 @@ final class RowsAtTop {
   }
 
   /** Whether all words of a line stand in the table's header. */
-  private boolean isHeadingAgain(PieceLine line) {
-    return line.words().stream().allMatch(w -> heads.contains(LikeParts.plain(w.text())));
+  private boolean isHeadingAgain(ChunkLine line) {
+    return line.words().stream().allMatch(w -> heads.contains(PartComparison.plain(w.text())));
   }
 
-  private static boolean isTitleOrProse(PieceLine line) {
+  private static boolean isTitleOrProse(ChunkLine line) {
     return TitleFinder.isLabelled(line.line().text()) || line.isProse();
   }
 

@@ -1,7 +1,7 @@
 package dev.inlay.table;
 
-import dev.inlay.find.Piece;
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.Chunk;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Edges;
 import dev.inlay.grid.Grid;
@@ -19,14 +19,14 @@ import java.util.Set;
 final class RowsBeyond {
 
   /** A row follows within this many times the usual height of the grid's rows. */
-  private static final double NEAR = 1.2;
+  private static final double MOST_ROW_DISTANCE = 1.2;
 
   private RowsBeyond() {}
 
   /** Whether a row of at least two texts, each within a column of the grid, stands next to it. */
   static boolean exist(Grid grid, GlyphIndex index) {
     Box box = grid.frame().box();
-    double step = NEAR * box.height() / Math.max(1, grid.rows().size());
+    double step = MOST_ROW_DISTANCE * box.height() / Math.max(1, grid.rows().size());
     Box above = new Box(box.left(), box.top() - step, box.right(), box.top());
     Box below = new Box(box.left(), box.bottom(), box.right(), box.bottom() + step);
     boolean mayBeHeader = grid.rows().size() <= HeaderBoxes.MOST_HEADER_ROWS;
@@ -34,16 +34,16 @@ final class RowsBeyond {
   }
 
   private static boolean isRow(Grid grid, Box strip, GlyphIndex index) {
-    return PieceLine.of(LineComposer.compose(index.within(strip))).stream()
-        .anyMatch(line -> keepsToColumns(line.pieces(), grid.columnEdges()));
+    return ChunkLine.of(LineComposer.compose(index.within(strip))).stream()
+        .anyMatch(line -> keepsToColumns(line.chunks(), grid.columnEdges()));
   }
 
-  private static boolean keepsToColumns(List<Piece> pieces, List<Double> edges) {
+  private static boolean keepsToColumns(List<Chunk> chunks, List<Double> edges) {
     Set<Integer> columns = new HashSet<>();
-    for (Piece piece : pieces) {
-      int column = Edges.indexOf(edges, piece.box().centreX());
+    for (Chunk chunk : chunks) {
+      int column = Edges.indexOf(edges, chunk.box().centreX());
       boolean inside =
-          piece.box().left() >= edges.get(column) && piece.box().right() <= edges.get(column + 1);
+          chunk.box().left() >= edges.get(column) && chunk.box().right() <= edges.get(column + 1);
       if (!inside || !columns.add(column)) {
         return false;
       }

@@ -1,8 +1,8 @@
 package dev.inlay.table;
 
+import dev.inlay.find.ChunkLine;
 import dev.inlay.find.LineRole;
 import dev.inlay.find.PageLines;
-import dev.inlay.find.PieceLine;
 import dev.inlay.find.RoleCertainty;
 import dev.inlay.geom.Edges;
 import dev.inlay.grid.Cell;
@@ -32,8 +32,8 @@ final class RuledRows {
   /** The lines inside a grid as a zone of their own; empty where no upright line stands in it. */
   static Optional<Zone> zone(Grid grid, GlyphIndex index, Zone page) {
     List<TextLine> lines = LineComposer.compose(index.within(grid.frame().box()));
-    List<PieceLine> pieces = PieceLine.of(PageLines.upright(lines));
-    return pieces.isEmpty() ? Optional.empty() : Optional.of(page.withLines(pieces));
+    List<ChunkLine> chunks = ChunkLine.of(PageLines.upright(lines));
+    return chunks.isEmpty() ? Optional.empty() : Optional.of(page.withLines(chunks));
   }
 
   /** The grid with its header and group headings as the roles of its lines show them. */

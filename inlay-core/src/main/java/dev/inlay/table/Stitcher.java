@@ -76,7 +76,7 @@ public final class Stitcher {
    * @param page the next page
    * @return the area of that table and the gutters; empty where it does not seem to go on
    */
-  public Optional<Guidance> columnsFor(PageTables page) {
+  public Optional<PageHints> columnsFor(PageTables page) {
     if (open.isEmpty() || page.tables().isEmpty()) {
       return Optional.empty();
     }
@@ -86,7 +86,7 @@ public final class Stitcher {
     Box old = before.frame().box();
     Box now = part.frame().box();
     boolean asWide = Math.abs(old.width() - now.width()) < SAME_WIDTH * old.width();
-    boolean headed = part.headerRows() > 0 && !LikeParts.repeatsHeader(open.get(0), part);
+    boolean headed = part.headerRows() > 0 && !PartComparison.repeatsHeader(open.get(0), part);
     if (!follows
         || !asWide
         || headed
@@ -98,7 +98,7 @@ public final class Stitcher {
     double shift = now.left() - old.left();
     List<Double> edges = before.columnEdges();
     List<Double> gutters = edges.subList(1, edges.size() - 1).stream().map(x -> x + shift).toList();
-    return Optional.of(Guidance.known(now, gutters));
+    return Optional.of(PageHints.known(now, gutters));
   }
 
   /**
@@ -126,23 +126,24 @@ public final class Stitcher {
     return !page.tables().isEmpty() && goesOn(open.get(open.size() - 1), page.tables().get(0));
   }
 
-  private static boolean partsNone(Guidance rows, PageTables tables) {
+  private static boolean partsNone(PageHints rows, PageTables tables) {
     double bottom = rows.area().orElseThrow().bottom();
     return tables.frames().stream()
         .noneMatch(f -> f.top() < bottom && f.bottom() > bottom + f.height() / 4);
   }
 
   /** Whether rows were found to be a table with a header of its own. */
-  private boolean haveHeader(Guidance rows, PageTables tables) {
+  private boolean haveHeader(PageHints rows, PageTables tables) {
     Box area = rows.area().orElseThrow();
     return tables.tables().stream()
-        .anyMatch(t -> t.frame().box().meets(area) && LikeParts.hasOtherHeader(open.get(0), t));
+        .anyMatch(
+            t -> t.frame().box().meets(area) && PartComparison.hasOtherHeader(open.get(0), t));
   }
 
   /** The same page where its first rows, read with known columns, go on with the table before. */
   private Optional<PageTables> goingOn(PageTables page) {
     PageTable top = page.tables().get(0);
-    boolean headed = top.headerRows() > 0 && !LikeParts.repeatsHeader(open.get(0), top);
+    boolean headed = top.headerRows() > 0 && !PartComparison.repeatsHeader(open.get(0), top);
     PageTables rows = headed ? page.withoutFirstHeader() : page;
     boolean any = top.rows().stream().anyMatch(r -> r.cells().size() > 1);
     return any && goesOnWithout(rows.tables().get(0), EnumSet.of(WarningCode.CUT_WORD))
@@ -206,13 +207,13 @@ public final class Stitcher {
     if (!follows || first.columns() != part.columns() || hasOwnTitle(part)) {
       return false;
     }
-    return LikeParts.repeatsHeader(first, part)
+    return PartComparison.repeatsHeader(first, part)
         || (part.headerRows() == 0
                 || part.hasUnsureHeader()
-                || LikeParts.headerIsRecord(first, part)
-                || LikeParts.goesOnInBoxes(before, part))
-            && (LikeParts.continuesColumns(before, part)
-                || LikeParts.continuesColumns(first, part));
+                || PartComparison.headerIsRecord(first, part)
+                || PartComparison.goesOnInBoxes(before, part))
+            && (PartComparison.continuesColumns(before, part)
+                || PartComparison.continuesColumns(first, part));
   }
 
   /**
@@ -222,14 +223,14 @@ public final class Stitcher {
    */
   private boolean hasOwnTitle(PageTable part) {
     Optional<String> first = open.get(0).title();
-    if (part.title().isEmpty() || LikeParts.saysContinued(part.title().get())) {
+    if (part.title().isEmpty() || PartComparison.saysContinued(part.title().get())) {
       return false;
     }
     if (first.isEmpty()) {
       return TitleFinder.isLabelled(part.title().get());
     }
-    String old = LikeParts.plain(first.get()) + " ";
-    String now = LikeParts.plain(part.title().get()) + " ";
+    String old = PartComparison.plain(first.get()) + " ";
+    String now = PartComparison.plain(part.title().get()) + " ";
     return !now.contains(old) && !old.startsWith(now);
   }
 

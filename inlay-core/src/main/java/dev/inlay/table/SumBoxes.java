@@ -22,7 +22,7 @@ final class SumBoxes {
   private static final int MOST_SUMS = 5;
 
   /** The sums begin at most this many times the height of their rows below the rows. */
-  private static final double NEAR = 0.8;
+  private static final double MOST_GAP_BELOW = 0.8;
 
   /** Edges of boxes and rows may lie this many times the height of a row apart. */
   private static final double SAME_EDGE = 0.6;
@@ -69,7 +69,7 @@ final class SumBoxes {
         texts(sums.rows().get(0)).top() - texts(rows.rows().get(rows.rows().size() - 1)).bottom();
     boolean under =
         step > 0
-            && step < NEAR * height
+            && step < MOST_GAP_BELOW * height
             && Math.abs(above.right() - below.right()) < SAME_EDGE * height
             && below.left() > above.left() - SAME_EDGE * height
             && sums.columns() < rows.columns();

@@ -1,7 +1,7 @@
 package dev.inlay.table;
 
-import dev.inlay.number.Amounts;
-import dev.inlay.number.NumberForm;
+import dev.inlay.text.Amounts;
+import dev.inlay.text.NumberFormat;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -55,7 +55,7 @@ final class SumColumns {
       }
     }
     // Where all figures read alike either way, their sums do too.
-    NumberForm form = NumberForm.of(texts).or(NumberForm.POINT);
+    NumberFormat form = NumberFormat.of(texts).or(NumberFormat.POINT);
     for (int c = 0; c < columns; c++) {
       readColumn(c, texts.get(c).size(), form);
     }
@@ -63,7 +63,7 @@ final class SumColumns {
     usualTexts = sorted.length == 0 ? 0 : sorted[sorted.length / 2];
   }
 
-  private void readColumn(int column, int texts, NumberForm form) {
+  private void readColumn(int column, int texts, NumberFormat form) {
     int read = 0;
     for (int r = 0; r < cells.length; r++) {
       TableCell cell = cells[r][column];

@@ -1,6 +1,6 @@
 package dev.inlay.table;
 
-import dev.inlay.grid.Figures;
+import dev.inlay.grid.NumericTexts;
 import dev.inlay.grid.Warning;
 import dev.inlay.grid.WarningCode;
 import java.util.ArrayList;
@@ -102,8 +102,8 @@ final class TableDoubts {
   private static boolean isLabelledSum(TableRow row) {
     List<TableCell> cells = row.cells().stream().filter(c -> !c.text().isEmpty()).toList();
     return cells.size() > 1
-        && !Figures.isFigure(cells.get(0).text())
-        && cells.stream().skip(1).allMatch(c -> Figures.isFigure(c.text()));
+        && !NumericTexts.isFigure(cells.get(0).text())
+        && cells.stream().skip(1).allMatch(c -> NumericTexts.isFigure(c.text()));
   }
 
   /** A row of dots alone says that rows were left out. */
@@ -136,7 +136,7 @@ final class TableDoubts {
             "column " + (c + 1) + " has " + texts.size() + " text(s) in " + body.size() + " rows");
       }
       long figures = texts.stream().filter(TableDoubts::isFigureOrMark).count();
-      long real = texts.stream().filter(Figures::isFigure).count();
+      long real = texts.stream().filter(NumericTexts::isFigure).count();
       boolean mostly =
           texts.size() >= FEW_ROWS
               && figures >= FIGURE_COLUMN * texts.size()
@@ -162,10 +162,10 @@ final class TableDoubts {
     }
   }
 
-  /** Figures, with a unit or a marker, and short marks that stand for nothing. */
+  /** NumericTexts, with a unit or a marker, and short marks that stand for nothing. */
   private static boolean isFigureOrMark(String text) {
     boolean digits = text.chars().anyMatch(Character::isDigit);
-    return Figures.isFigure(text) || digits && text.length() <= 8 || text.length() <= 3;
+    return NumericTexts.isFigure(text) || digits && text.length() <= 8 || text.length() <= 3;
   }
 
   private void warn(WarningCode code, String message) {

@@ -26,7 +26,8 @@ final class TableOfParts {
           .forEach(warnings::add);
     }
     List<TableRow> rows = PartRows.of(parts);
-    RowSums.Told sums = RowSums.of(rows.subList(first.headerRows(), rows.size()), first.columns());
+    RowSums.Result sums =
+        RowSums.of(rows.subList(first.headerRows(), rows.size()), first.columns());
     List<TableRow> all = new ArrayList<>(first.header());
     all.addAll(sums.rows());
     warnings.addAll(sums.warnings());

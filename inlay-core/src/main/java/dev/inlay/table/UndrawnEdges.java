@@ -20,7 +20,7 @@ import java.util.TreeMap;
 final class UndrawnEdges {
 
   /** Texts of two cells are at least this many type sizes apart. */
-  private static final double APART = 0.6;
+  private static final double LEAST_TEXT_GAP = 0.6;
 
   /** Baselines this near are one line, in type sizes. */
   private static final double SAME_LINE = 0.2;
@@ -69,7 +69,7 @@ final class UndrawnEdges {
             Edges.indexOf(grid.columnEdges(), word.box().left() + 1)
                 != Edges.indexOf(grid.columnEdges(), word.box().right() - 1);
         double gap = before == null ? 0 : word.box().left() - before.box().right();
-        if (crosses || before != null && column != last && gap < APART * line.size()) {
+        if (crosses || before != null && column != last && gap < LEAST_TEXT_GAP * line.size()) {
           return List.of(cell);
         }
         columns.computeIfAbsent(column, c -> new ArrayList<>()).addAll(word.glyphs());

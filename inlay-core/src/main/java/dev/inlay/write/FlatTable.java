@@ -1,12 +1,12 @@
 package dev.inlay.write;
 
 import dev.inlay.extract.DocumentTables;
-import dev.inlay.number.NumberForm;
 import dev.inlay.table.Column;
 import dev.inlay.table.RowKind;
 import dev.inlay.table.Table;
 import dev.inlay.table.TableCell;
 import dev.inlay.table.TableRow;
+import dev.inlay.text.NumberFormat;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -28,21 +28,22 @@ final class FlatTable {
   record FlatRow(RowKind kind, List<String> values) {}
 
   private final Table table;
-  private final NumberForm form;
+  private final NumberFormat form;
 
   /**
    * Flattens a table.
    *
    * @param fallback how the document writes its numbers, for a table that leaves it open
    */
-  FlatTable(Table table, NumberForm fallback) {
+  FlatTable(Table table, NumberFormat fallback) {
     this.table = table;
-    form = NumberForm.of(columnTexts(table)).or(fallback);
+    form = NumberFormat.of(columnTexts(table)).or(fallback);
   }
 
   /** How a document writes its numbers, told from all its tables. */
-  static NumberForm numberForm(DocumentTables document) {
-    return NumberForm.of(document.tables().stream().flatMap(t -> columnTexts(t).stream()).toList());
+  static NumberFormat numberForm(DocumentTables document) {
+    return NumberFormat.of(
+        document.tables().stream().flatMap(t -> columnTexts(t).stream()).toList());
   }
 
   private static List<List<String>> columnTexts(Table table) {
@@ -64,7 +65,7 @@ final class FlatTable {
         for (TableCell cell : row.cells()) {
           if (cell.column() == c && cell.columnSpan() == 1 && !cell.text().isEmpty()) {
             texts++;
-            numbers += NumberForm.looksNumeric(cell.text()) ? 1 : 0;
+            numbers += NumberFormat.looksNumeric(cell.text()) ? 1 : 0;
           }
         }
       }
@@ -78,7 +79,7 @@ final class FlatTable {
   }
 
   /** How the table writes its numbers. */
-  NumberForm numberForm() {
+  NumberFormat numberForm() {
     return form;
   }
 

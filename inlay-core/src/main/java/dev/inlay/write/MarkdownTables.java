@@ -1,10 +1,10 @@
 package dev.inlay.write;
 
 import dev.inlay.extract.DocumentTables;
-import dev.inlay.number.NumberForm;
 import dev.inlay.table.RowKind;
 import dev.inlay.table.Table;
 import dev.inlay.table.TableNote;
+import dev.inlay.text.NumberFormat;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -22,7 +22,7 @@ public final class MarkdownTables {
   public static String text(List<DocumentTables> documents) {
     List<String> blocks = new ArrayList<>();
     for (DocumentTables document : documents) {
-      NumberForm fallback = FlatTable.numberForm(document);
+      NumberFormat fallback = FlatTable.numberForm(document);
       for (Table table : document.tables()) {
         String title = table.title().map(t -> ". " + t).orElse("");
         blocks.add("### " + escaped(document.fileName() + ", " + table.id() + title));

@@ -1,7 +1,7 @@
 package dev.inlay.write;
 
 import dev.inlay.geom.Box;
-import dev.inlay.record.Origin;
+import dev.inlay.rows.Origin;
 import java.net.URI;
 import java.net.URISyntaxException;
 import java.nio.file.Path;

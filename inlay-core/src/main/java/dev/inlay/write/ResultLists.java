@@ -1,9 +1,9 @@
 package dev.inlay.write;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSet;
-import dev.inlay.record.Origin;
-import dev.inlay.record.Value;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSet;
+import dev.inlay.rows.Origin;
+import dev.inlay.rows.Value;
 import dev.inlay.write.ResultSheet.Cell;
 import dev.inlay.write.ResultSheet.Head;
 import java.io.IOException;

@@ -1,14 +1,14 @@
 package dev.inlay.write;
 
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSet;
-import dev.inlay.record.FileRun;
-import dev.inlay.record.Finding;
-import dev.inlay.record.HeldRecord;
-import dev.inlay.record.Origin;
-import dev.inlay.record.RowLedger;
-import dev.inlay.record.RunResult;
-import dev.inlay.record.Value;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSet;
+import dev.inlay.rows.FileRun;
+import dev.inlay.rows.Finding;
+import dev.inlay.rows.HeldRecord;
+import dev.inlay.rows.Origin;
+import dev.inlay.rows.RowLedger;
+import dev.inlay.rows.RunResult;
+import dev.inlay.rows.Value;
 import dev.inlay.spec.FieldType;
 import dev.inlay.write.ResultSheet.Cell;
 import dev.inlay.write.ResultSheet.Head;

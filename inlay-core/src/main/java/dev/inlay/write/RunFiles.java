@@ -1,8 +1,8 @@
 package dev.inlay.write;
 
 import dev.inlay.page.PlainText;
-import dev.inlay.record.DataSet;
-import dev.inlay.record.RunResult;
+import dev.inlay.rows.DataSet;
+import dev.inlay.rows.RunResult;
 import dev.inlay.spec.ReportSpec;
 import dev.inlay.spec.ResultFile;
 import java.io.IOException;
@@ -69,8 +69,8 @@ public final class RunFiles {
    */
   public static RunFiles oneFile(ReportSpec spec, Path specFolder, Path file) {
     String name = file.getFileName().toString();
-    ResultForm form =
-        ResultForm.of(name)
+    ResultFormat form =
+        ResultFormat.of(name)
             .filter(f -> name.contains("."))
             .orElseThrow(
                 () ->
@@ -78,7 +78,7 @@ public final class RunFiles {
                         "the ending of '"
                             + file
                             + "' tells no form: use "
-                            + String.join(", ", ResultForm.words())
+                            + String.join(", ", ResultFormat.words())
                             + ", or name a folder with a / at its end"));
     if (form.isList() && spec.dataSets().size() > 1) {
       throw new IllegalArgumentException(
@@ -104,7 +104,7 @@ public final class RunFiles {
   }
 
   private Map<Path, String> goals(ResultFile result) {
-    ResultForm form = form(result);
+    ResultFormat form = form(result);
     Map<Path, String> goals = new LinkedHashMap<>();
     if (!form.isList() || result.file().contains(".")) {
       String file = result.file().contains(".") ? result.file() : "data." + form.word();
@@ -115,8 +115,8 @@ public final class RunFiles {
     return goals;
   }
 
-  private static ResultForm form(ResultFile result) {
-    return ResultForm.of(result.file())
+  private static ResultFormat form(ResultFile result) {
+    return ResultFormat.of(result.file())
         .orElseThrow(() -> new IllegalArgumentException("unknown form of " + result.file()));
   }
 
@@ -135,7 +135,7 @@ public final class RunFiles {
       for (Map.Entry<Path, String> goal : goals(file).entrySet()) {
         DataSet data = dataSet(result, goal.getValue());
         place(goal.getKey(), overwrite, content(file, result, data), written);
-        if (form(file) == ResultForm.CSV && accounts) {
+        if (form(file) == ResultFormat.CSV && accounts) {
           accountFor(goal.getKey(), data, overwrite, written);
         }
       }

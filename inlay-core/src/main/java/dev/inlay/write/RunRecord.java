@@ -1,10 +1,10 @@
 package dev.inlay.write;
 
-import dev.inlay.record.DataSet;
-import dev.inlay.record.FileRun;
-import dev.inlay.record.Finding;
-import dev.inlay.record.RowLedger;
-import dev.inlay.record.RunResult;
+import dev.inlay.rows.DataSet;
+import dev.inlay.rows.FileRun;
+import dev.inlay.rows.Finding;
+import dev.inlay.rows.RowLedger;
+import dev.inlay.rows.RunResult;
 import dev.inlay.table.TextLedger;
 import java.io.OutputStream;
 import tools.jackson.core.JsonGenerator;

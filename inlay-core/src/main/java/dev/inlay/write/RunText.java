@@ -1,14 +1,14 @@
 package dev.inlay.write;
 
 import dev.inlay.check.NotAsked;
-import dev.inlay.record.DataRecord;
-import dev.inlay.record.DataSet;
-import dev.inlay.record.FileRun;
-import dev.inlay.record.Finding;
-import dev.inlay.record.RowLedger;
-import dev.inlay.record.RuleUse;
-import dev.inlay.record.RunResult;
-import dev.inlay.record.Severity;
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.DataSet;
+import dev.inlay.rows.FileRun;
+import dev.inlay.rows.Finding;
+import dev.inlay.rows.RowLedger;
+import dev.inlay.rows.RuleUse;
+import dev.inlay.rows.RunResult;
+import dev.inlay.rows.Severity;
 import dev.inlay.table.TextLedger;
 import java.util.ArrayList;
 import java.util.Comparator;

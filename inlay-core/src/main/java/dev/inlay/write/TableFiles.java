@@ -18,7 +18,7 @@ public final class TableFiles {
     void writeTo(OutputStream out) throws IOException, TooLargeException;
   }
 
-  private final Form form;
+  private final TableFormat form;
   private final boolean overwrite;
 
   /**
@@ -27,7 +27,7 @@ public final class TableFiles {
    * @param form of the files
    * @param overwrite whether files that stand there are replaced
    */
-  public TableFiles(Form form, boolean overwrite) {
+  public TableFiles(TableFormat form, boolean overwrite) {
     this.form = form;
     this.overwrite = overwrite;
   }
@@ -55,7 +55,7 @@ public final class TableFiles {
   public List<Path> write(List<DocumentTables> documents, Path file)
       throws IOException, TooLargeException {
     boolean none = documents.stream().allMatch(d -> d.tables().isEmpty());
-    if (none && form != Form.JSON) {
+    if (none && form != TableFormat.JSON) {
       return List.of();
     }
     switch (form) {

@@ -1,10 +1,10 @@
 package dev.inlay.write;
 
 import dev.inlay.extract.DocumentTables;
-import dev.inlay.number.NumberForm;
-import dev.inlay.number.PlainNumber;
 import dev.inlay.table.RowKind;
 import dev.inlay.table.Table;
+import dev.inlay.text.NumberFormat;
+import dev.inlay.text.PlainNumber;
 import dev.inlay.write.FlatTable.FlatRow;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -51,7 +51,7 @@ public final class WorkbookTables {
     Workbook workbook = new Workbook(out, "Inlay", "00.0100");
     boolean several = documents.size() > 1;
     for (DocumentTables document : documents) {
-      NumberForm fallback = FlatTable.numberForm(document);
+      NumberFormat fallback = FlatTable.numberForm(document);
       for (Table table : document.tables()) {
         String name = several ? names.of(document.fileName(), table.id()) : names.of(table);
         writeSheet(workbook.newWorksheet(name), new FlatTable(table, fallback));

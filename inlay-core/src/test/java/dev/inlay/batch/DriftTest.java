@@ -2,9 +2,9 @@ package dev.inlay.batch;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import dev.inlay.record.DataSetPart;
-import dev.inlay.record.FileRun;
-import dev.inlay.record.RowLedger;
+import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.FileRun;
+import dev.inlay.rows.RowLedger;
 import dev.inlay.table.TextLedger;
 import java.nio.file.Path;
 import java.util.List;

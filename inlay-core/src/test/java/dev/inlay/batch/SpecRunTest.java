@@ -3,9 +3,9 @@ package dev.inlay.batch;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.check.BatchChecks;
-import dev.inlay.record.FileRun;
-import dev.inlay.record.Finding;
-import dev.inlay.record.RunResult;
+import dev.inlay.rows.FileRun;
+import dev.inlay.rows.Finding;
+import dev.inlay.rows.RunResult;
 import dev.inlay.spec.ReportSpec;
 import dev.inlay.spec.SpecReader;
 import dev.inlay.write.RunFiles;

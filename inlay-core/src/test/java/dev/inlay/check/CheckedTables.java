@@ -3,9 +3,9 @@ package dev.inlay.check;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.TableBuilder;
-import dev.inlay.record.DataSetPart;
-import dev.inlay.record.DataSetReading;
-import dev.inlay.record.Finding;
+import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.DataSetReading;
+import dev.inlay.rows.Finding;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.SpecException;
 import dev.inlay.spec.SpecReader;

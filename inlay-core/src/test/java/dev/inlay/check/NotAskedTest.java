@@ -3,10 +3,10 @@ package dev.inlay.check;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.TableBuilder;
-import dev.inlay.record.DataSetPart;
-import dev.inlay.record.DataSetReading;
-import dev.inlay.record.FileRun;
-import dev.inlay.record.Finding;
+import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.DataSetReading;
+import dev.inlay.rows.FileRun;
+import dev.inlay.rows.Finding;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.ReportSpec;
 import dev.inlay.spec.SpecException;

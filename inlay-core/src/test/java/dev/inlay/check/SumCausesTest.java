@@ -99,7 +99,7 @@ class SumCausesTest {
 
   @Test
   void slipsAreMendedOnce() {
-    assertThat(Slips.of(new BigDecimal("12.0")))
+    assertThat(NumberSlips.of(new BigDecimal("12.0")))
         .extracting(s -> s.value().toPlainString())
         .containsExactly(
             "-12.0", "21.0", "10.2", "120.0", "1.2", "1200.0", "0.12", "12000.0", "0.012");

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import dev.inlay.TableBuilder;
 import dev.inlay.geom.Box;
-import dev.inlay.record.PageLine;
-import dev.inlay.record.PageLine.LineWord;
+import dev.inlay.rows.PageLine;
+import dev.inlay.rows.PageLine.LineWord;
 import dev.inlay.spec.SpecException;
 import dev.inlay.spec.SpecReader;
 import dev.inlay.table.RowKind;

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
-import dev.inlay.extract.HandTools;
 import dev.inlay.extract.PageWalk;
 import dev.inlay.extract.TableChoice;
+import dev.inlay.extract.TableHints;
 import dev.inlay.page.Page;
 import dev.inlay.page.PageSelection;
 import dev.inlay.pdf.TestPdf;
@@ -70,7 +70,7 @@ class ProofTest {
     BufferedImage image = ImageIO.read(new ByteArrayInputStream(out.toByteArray()));
     double left = document.tables().get(0).frames().get(0).box().left();
     double middle = document.tables().get(0).frames().get(0).box().centreY();
-    int blue = Ink.FRAME.colour().getRGB();
+    int blue = ProofColour.FRAME.colour().getRGB();
     boolean drawn = false;
     for (int x = -2; x <= 2; x++) {
       int at = image.getRGB((int) (Rulers.STRIP + left + x), (int) (Rulers.STRIP + middle));
@@ -91,8 +91,8 @@ class ProofTest {
 
   private long rulingInk(RulingUse use) throws Exception {
     Path file = landings(true);
-    HandTools tools =
-        new HandTools(Optional.empty(), Optional.empty(), Optional.empty(), List.of(), use);
+    TableHints tools =
+        new TableHints(Optional.empty(), Optional.empty(), Optional.empty(), List.of(), use);
     DocumentTables document =
         new Extractor(PageSelection.ALL, "", tools, TableChoice.ALL).extract(file);
     ByteArrayOutputStream out = new ByteArrayOutputStream();
@@ -101,7 +101,7 @@ class ProofTest {
       proof.writePng(0, 72, out);
     }
     BufferedImage image = ImageIO.read(new ByteArrayInputStream(out.toByteArray()));
-    int colour = Ink.RULING.colour().getRGB();
+    int colour = ProofColour.RULING.colour().getRGB();
     int[] pixels =
         image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
     return Arrays.stream(pixels).filter(p -> isNear(p, colour)).count();

@@ -7,7 +7,7 @@ import dev.inlay.page.LineComposer;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-/** The pieces of lines, and frames of rulings. */
+/** The chunks of lines, and frames of rulings. */
 class PieceLineTest {
 
   private static final PageMeasure MEASURE = new PageMeasure(10);
@@ -16,22 +16,22 @@ class PieceLineTest {
     return FrameFinder.find(1, RulingFinder.find(page.build(), measure), measure);
   }
 
-  private static List<PieceLine> lines(PageBuilder builder) {
-    return PieceLine.of(LineComposer.compose(builder.build().glyphs()));
+  private static List<ChunkLine> lines(PageBuilder builder) {
+    return ChunkLine.of(LineComposer.compose(builder.build().glyphs()));
   }
 
   @Test
   void theThousandsOfOneFigureStayTogether() {
-    List<PieceLine> lines =
+    List<ChunkLine> lines =
         lines(new PageBuilder().text("10 885", 50, 100).text("12 13", 150, 100));
-    assertThat(lines.get(0).pieces()).extracting(Piece::text).containsExactly("10 885", "12", "13");
+    assertThat(lines.get(0).chunks()).extracting(Chunk::text).containsExactly("10 885", "12", "13");
   }
 
   @Test
   void leaderDotsAreNoTextAndDotsInColumnsAre() {
     PageBuilder page = new PageBuilder().text("Cod ........ 12", 50, 100);
     page.text(".", 50, 120).text(".", 100, 120).text(".", 150, 120).text(".", 200, 120);
-    List<PieceLine> lines = lines(page);
+    List<ChunkLine> lines = lines(page);
     assertThat(lines.get(0).words()).hasSize(2);
     assertThat(lines.get(0).hasLeader()).isTrue();
     assertThat(lines.get(1).words()).hasSize(4);
@@ -39,7 +39,7 @@ class PieceLineTest {
 
   @Test
   void rulesMadeOfCharactersAreNoText() {
-    List<PieceLine> lines = lines(new PageBuilder().text("-----", 50, 100).text("Cod", 50, 112));
+    List<ChunkLine> lines = lines(new PageBuilder().text("-----", 50, 100).text("Cod", 50, 112));
     assertThat(lines).hasSize(1);
   }
 

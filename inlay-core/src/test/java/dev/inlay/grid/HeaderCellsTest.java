@@ -3,7 +3,7 @@ package dev.inlay.grid;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.PageBuilder;
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.find.Ruling;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.LineComposer;
@@ -31,8 +31,8 @@ class HeaderCellsTest {
   }
 
   private List<String> heads(PageBuilder page) {
-    List<PieceLine> lines =
-        PieceLine.of(
+    List<ChunkLine> lines =
+        ChunkLine.of(
             LineComposer.compose(page.build().glyphs()).stream()
                 .sorted(Comparator.comparingDouble(TextLine::baseline))
                 .toList());

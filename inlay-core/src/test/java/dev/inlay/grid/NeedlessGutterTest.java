@@ -3,7 +3,7 @@ package dev.inlay.grid;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.PageBuilder;
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.LineComposer;
 import java.util.Arrays;
@@ -28,9 +28,9 @@ class NeedlessGutterTest {
       }
     }
     List<Interval> gutters = List.of(new Interval(85, 150), new Interval(190, third));
-    List<LineCells> body =
-        PieceLine.of(LineComposer.compose(page.build().glyphs())).stream()
-            .map(l -> LineCells.of(l, gutters))
+    List<ColumnedLine> body =
+        ChunkLine.of(LineComposer.compose(page.build().glyphs())).stream()
+            .map(l -> ColumnedLine.of(l, gutters))
             .toList();
     double[] gaps = new double[3];
     Arrays.fill(gaps, gap);

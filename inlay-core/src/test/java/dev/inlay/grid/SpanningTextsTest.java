@@ -3,7 +3,7 @@ package dev.inlay.grid;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.PageBuilder;
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.TextLine;
@@ -33,12 +33,12 @@ class SpanningTextsTest {
       page.text(figure, 270 - 5 * figure.length(), y);
     }
     page.text("Pier", 50, 142).text(text, x, 142);
-    List<LineCells> lines = new ArrayList<>();
+    List<ColumnedLine> lines = new ArrayList<>();
     List<TextLine> sorted =
         LineComposer.compose(page.build().glyphs()).stream()
             .sorted(Comparator.comparingDouble(TextLine::baseline))
             .toList();
-    PieceLine.of(sorted).forEach(l -> lines.add(LineCells.of(l, GUTTERS)));
+    ChunkLine.of(sorted).forEach(l -> lines.add(ColumnedLine.of(l, GUTTERS)));
     return new SpanningTexts(lines, GUTTERS, COLUMNS).in(lines.get(3));
   }
 

@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import dev.inlay.geom.Box;
 import dev.inlay.page.DropReason;
-import dev.inlay.page.Face;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.Page;
 import dev.inlay.page.Turn;
+import dev.inlay.page.Typeface;
 import java.nio.file.Path;
 import java.util.Random;
 import org.apache.pdfbox.cos.COSName;
@@ -178,6 +178,6 @@ class DroppedTextTest {
   /** A letter of ten points. */
   private static Glyph letter(String text, double x, double y) {
     Box box = new Box(x, y, x + 5, y + 10);
-    return new Glyph(text, box, y + 8, 10, Turn.UPRIGHT, new Face("Plain", false, false));
+    return new Glyph(text, box, y + 8, 10, Turn.UPRIGHT, new Typeface("Plain", false, false));
   }
 }

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.PageBuilder;
 import dev.inlay.Regions;
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.geom.Interval;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -15,7 +15,7 @@ class LabelsBesideTest {
   private static final double MOST = 0.75;
 
   /** Six rows, 12 points apart, with labels between the first two, the next two and the last. */
-  private static List<PieceLine> rows(double rowsFrom, String sum, String... labels) {
+  private static List<ChunkLine> rows(double rowsFrom, String sum, String... labels) {
     PageBuilder page = new PageBuilder();
     for (int r = 0; r < 6; r++) {
       double y = 100 + 12 * r;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.PageBuilder;
 import dev.inlay.Regions;
-import dev.inlay.find.PieceLine;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.geom.Interval;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 /** One label beside all rows of a table. */
 class LoneLabelTest {
 
-  private static List<PieceLine> rows(String label, double from, int count) {
+  private static List<ChunkLine> rows(String label, double from, int count) {
     PageBuilder page = new PageBuilder();
     for (int r = 0; r < count; r++) {
       page.text("Quay " + r, 120, 100 + 14 * r).text("4" + r, 220, 100 + 14 * r);

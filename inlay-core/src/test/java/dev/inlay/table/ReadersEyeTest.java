@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.PageBuilder;
 import dev.inlay.Regions;
+import dev.inlay.find.ChunkLine;
 import dev.inlay.find.GutterFinder;
-import dev.inlay.find.PieceLine;
 import dev.inlay.geom.Interval;
 import dev.inlay.grid.OpenGridBuilder;
 import dev.inlay.grid.Warning;
@@ -35,7 +35,7 @@ class ReadersEyeTest {
 
   /** The strip of a page that is nearly a gutter. */
   private static Optional<Interval> rival(PageBuilder page) {
-    List<PieceLine> lines = PieceLine.of(LineComposer.compose(page.build().glyphs()));
+    List<ChunkLine> lines = ChunkLine.of(LineComposer.compose(page.build().glyphs()));
     return GutterFinder.rival(lines, GutterFinder.find(lines));
   }
 

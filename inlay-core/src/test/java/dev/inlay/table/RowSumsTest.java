@@ -71,7 +71,7 @@ class RowSumsTest {
     row(SUBTOTAL, 1, "Subtotal", "30", "3");
     row(GROUP, 1, "Vane Ness").row("Cod", "5", "4").row("Hake", "6", "5");
     row(SUBTOTAL, 1, "Subtotal", "12", "10");
-    RowSums.Told told = RowSums.of(rows, 3);
+    RowSums.Result told = RowSums.of(rows, 3);
     assertThat(told.proven()).isEqualTo(1);
     assertThat(told.warnings()).hasSize(1);
     assertThat(told.warnings().get(0).code()).isEqualTo(WarningCode.SUM_OFF);
@@ -105,7 +105,7 @@ class RowSumsTest {
   void carriedLinesAreNotAddedAgain() {
     row("Cod", "100").row("Hake", "20").row("Carried forward", "120");
     row(BODY, 2, "Brought forward", "120").row(BODY, 2, "Ling", "7").row(TOTAL, 2, "Total", "127");
-    RowSums.Told told = RowSums.of(rows, 2);
+    RowSums.Result told = RowSums.of(rows, 2);
     assertThat(told.proven()).isEqualTo(1);
     assertThat(told.warnings()).isEmpty();
   }
@@ -143,7 +143,7 @@ class RowSumsTest {
     row("Oyle", "10", "4").row("share", "33", "44").row("Vane Ness", "20", "5");
     row("share", "67", "56").row("Brennick", "7", "1").row("share", "0", "0");
     row(TOTAL, 1, "Total", "37", "10");
-    RowSums.Told told = RowSums.of(rows, 3);
+    RowSums.Result told = RowSums.of(rows, 3);
     assertThat(told.proven()).isEqualTo(1);
     assertThat(told.rows()).last().extracting(TableRow::kind).isEqualTo(TOTAL);
     rows.set(6, rows.get(0));

@@ -70,7 +70,7 @@ class FilesTest {
 
   @Test
   void csvTakesAFileForEachTableWhereThereAreSeveral() throws Exception {
-    TableFiles files = new TableFiles(Form.CSV, false);
+    TableFiles files = new TableFiles(TableFormat.CSV, false);
     DocumentTables one = TableBuilder.document("q1.pdf", TABLE);
     DocumentTables two = TableBuilder.document("q2.pdf", TABLE);
     assertThat(files.write(List.of(one), folder.resolve("one.csv"))).hasSize(1);
@@ -81,7 +81,7 @@ class FilesTest {
   @Test
   void withoutATableOnlyJsonIsWritten() throws Exception {
     DocumentTables none = TableBuilder.document("q1.pdf");
-    for (Form form : Form.values()) {
+    for (TableFormat form : TableFormat.values()) {
       new TableFiles(form, false).write(List.of(none), folder.resolve("none." + form.ending()));
     }
     assertThat(names()).containsExactly("none.json");
@@ -89,8 +89,8 @@ class FilesTest {
 
   @Test
   void endingsTellForms() {
-    assertThat(Form.ofEnding(Path.of("dir/A.XLSX"))).contains(Form.XLSX);
-    assertThat(Form.ofEnding(Path.of("a.txt"))).contains(Form.TEXT);
-    assertThat(Form.ofEnding(Path.of("csv"))).isEmpty();
+    assertThat(TableFormat.ofEnding(Path.of("dir/A.XLSX"))).contains(TableFormat.XLSX);
+    assertThat(TableFormat.ofEnding(Path.of("a.txt"))).contains(TableFormat.TEXT);
+    assertThat(TableFormat.ofEnding(Path.of("csv"))).isEmpty();
   }
 }

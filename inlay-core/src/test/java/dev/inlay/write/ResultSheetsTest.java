@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import dev.inlay.geom.Box;
-import dev.inlay.record.Origin;
+import dev.inlay.rows.Origin;
 import dev.inlay.write.ResultSheet.Cell;
 import dev.inlay.write.ResultSheet.Head;
 import java.io.ByteArrayInputStream;

@@ -1,0 +1,41 @@
+package dev.inlay.check;
+
+import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.Origin;
+import java.math.BigDecimal;
+import java.util.List;
+
+/** Takes what a check finds in a file. */
+interface CheckReport {
+
+  /**
+   * Says what was found, and holds rows as the check wants.
+   *
+   * @param message in words that a person can act on
+   * @param at the place
+   * @param row the rows that are wrong, where they are known
+   * @param group those that the check was made over
+   */
+  void say(String message, Origin at, List<DataRecord> row, List<DataRecord> group);
+
+  /**
+   * Counts that the check has something to compare.
+   *
+   * @param rows how many rows it compares this time
+   */
+  void asked(int rows);
+
+  /**
+   * Says that rows could not be asked, since a value that the check needs is missing in them.
+   *
+   * @param rows those, at least one
+   * @param of how many rows there are
+   */
+  void notAsked(List<DataRecord> rows, int of);
+
+  /**
+   * Whether some of these rows were told to be off by as much, and keeps it in mind: a wrong figure
+   * makes every sum above it wrong, and is told once.
+   */
+  boolean isTold(List<DataRecord> rows, BigDecimal off);
+}

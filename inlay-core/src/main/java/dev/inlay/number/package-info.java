@@ -1,2 +1,0 @@
-/** Values: what the text of a cell is as a number. Reads texts, never pages. */
-package dev.inlay.number;

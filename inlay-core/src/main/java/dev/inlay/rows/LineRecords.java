@@ -1,0 +1,152 @@
+package dev.inlay.rows;
+
+import dev.inlay.spec.DataSetSpec;
+import dev.inlay.spec.FieldSpec;
+import dev.inlay.spec.RecordPatterns;
+import dev.inlay.spec.TextPattern;
+import dev.inlay.table.RowKind;
+import dev.inlay.text.NumberFormat;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Makes records of lines of text by patterns, where no table gives them. */
+final class LineRecords {
+
+  private static final String RECORD = "record";
+  private static final String UNFIT = "lines that fit no pattern";
+  private static final String LEFT_OUT = "lines left out";
+  private static final String CONTINUED = "lines that go on";
+
+  private final DataSetSpec set;
+  private final RecordPatterns patterns;
+  private final PageValues values;
+  private final PartTally tally;
+  private final HeadingCarrier headings;
+  private final NearMiss nearMiss;
+  private RowJoining joining;
+
+  LineRecords(DataSetSpec set, PageValues values, PartTally tally) {
+    this.set = set;
+    patterns = set.records().orElseThrow();
+    this.values = values;
+    this.tally = tally;
+    headings = new HeadingCarrier(set.headings(), tally.uses());
+    nearMiss = new NearMiss(patterns.record());
+  }
+
+  /** Reads the lines of a file, in reading order. */
+  void read(List<PageLine> lines) {
+    List<PageLine> listing = listing(lines);
+    RowFilter filter = new RowFilter(set.leaveOut());
+    RecordBuilder records = new RecordBuilder(set, set.fields(), tally, filter, numbers(listing));
+    records.beginTable();
+    joining = new RowJoining(set.shape(), records);
+    tally.uses().name(RECORD);
+    for (PageLine line : listing) {
+      tally.read();
+      take(line, filter);
+    }
+    joining.flush();
+    if (tally.uses().tookNothing(RECORD)) {
+      listing.stream()
+          .filter(l -> tally.uses().wantsMisses(RECORD))
+          .forEach(l -> nearMiss.atBeginning(l.text()).ifPresent(m -> missed(l, m)));
+    }
+  }
+
+  private void missed(PageLine line, String why) {
+    tally.uses().missed(RECORD, RuleUses.quote(line.text(), line.page()), why);
+  }
+
+  private List<PageLine> listing(List<PageLine> lines) {
+    List<PageLine> listing = new ArrayList<>();
+    boolean in = patterns.from().isEmpty();
+    for (PageLine line : lines) {
+      if (in && patterns.until().isPresent() && patterns.until().get().isIn(line.text())) {
+        in = false;
+      }
+      if (patterns.from().isPresent() && patterns.from().get().isIn(line.text())) {
+        in = true;
+      } else if (in) {
+        listing.add(line);
+      }
+    }
+    return listing;
+  }
+
+  private NumberFormat numbers(List<PageLine> listing) {
+    Map<String, List<String>> cores = new HashMap<>();
+    for (PageLine line : listing) {
+      Map<String, String> taken = patterns.record().whole(line.text()).orElse(Map.of());
+      for (FieldSpec field : set.fields()) {
+        String text = taken.get(field.name());
+        if (text != null && field.form().type().isNumeric()) {
+          NumberText.core(text, field.form())
+              .ifPresent(c -> cores.computeIfAbsent(field.name(), f -> new ArrayList<>()).add(c));
+        }
+      }
+    }
+    return NumberFormat.of(cores.values());
+  }
+
+  private void take(PageLine line, RowFilter filter) {
+    PrintedText text = new PrintedText(line.text(), new Origin(line.page(), line.box(), ""));
+    if (patterns.leaveOut().stream().anyMatch(p -> p.isIn(line.text()))) {
+      tally.leaveOut(LEFT_OUT, line.text(), line.page());
+    } else if (headings.take(text, -1)) {
+      joining.flush();
+      tally.leaveOut(TableRecords.CARRIED, line.text(), line.page());
+    } else if (!takeRecord(line, text, filter) && !takeMore(line, text)) {
+      tally.leaveOut(UNFIT, line.text(), line.page());
+      if (tally.uses().wantsMisses(RECORD)) {
+        missed(line, nearMiss.atBeginning(line.text()).orElse(""));
+      }
+      tally.say(
+          Severity.WARNING,
+          "unfit-line",
+          "the line '" + line.text() + "' fits no pattern of 'records'",
+          text.origin().orElseThrow());
+    }
+  }
+
+  private boolean takeRecord(PageLine line, PrintedText text, RowFilter filter) {
+    Optional<Map<String, String>> groups = patterns.record().whole(line.text());
+    if (groups.isEmpty()) {
+      return false;
+    }
+    Map<String, PrintedText> printed = new LinkedHashMap<>();
+    groups.get().forEach((field, part) -> printed.put(field, text.with(part)));
+    Origin at = text.origin().orElseThrow();
+    SourceRow row =
+        new SourceRow(RowKind.BODY, 0, line.page(), "", line.box(), List.of(text), printed);
+    Optional<String> rule = filter.ruleFor(row);
+    if (rule.isPresent()) {
+      tally.leaveOut(rule.get(), line.text(), line.page());
+      return true;
+    }
+    tally.uses().took(RECORD, line.text(), line.page());
+    Map<String, PrintedText> raws = new HashMap<>(headings.carried());
+    raws.putAll(values.of(row, at));
+    raws.putAll(printed);
+    joining.next(raws, at);
+    return true;
+  }
+
+  private boolean takeMore(PageLine line, PrintedText text) {
+    for (TextPattern pattern : patterns.continued()) {
+      Optional<Map<String, String>> groups = pattern.whole(line.text());
+      if (groups.isPresent() && joining.isOpen()) {
+        Map<String, PrintedText> more = new LinkedHashMap<>();
+        groups.get().forEach((field, part) -> more.put(field, text.with(part)));
+        joining.join(more);
+        tally.leaveOut(CONTINUED, line.text(), line.page());
+        return true;
+      }
+    }
+    return false;
+  }
+}

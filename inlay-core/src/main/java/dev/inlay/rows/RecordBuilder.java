@@ -1,0 +1,130 @@
+package dev.inlay.rows;
+
+import dev.inlay.spec.DataSetSpec;
+import dev.inlay.spec.FieldSpec;
+import dev.inlay.spec.Shape;
+import dev.inlay.text.NumberFormat;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Makes records of the texts of rows; what cannot be read is held and told. */
+final class RecordBuilder {
+
+  private final DataSetSpec set;
+  private final List<FieldSpec> fields;
+  private final PartTally tally;
+  private final RowFilter filter;
+  private final FieldTexts texts;
+  private final Map<String, ValueReader> readers = new HashMap<>();
+
+  /**
+   * Prepares a builder.
+   *
+   * @param fields of the records
+   * @param numbers how the file writes numbers, where the spec does not say
+   */
+  RecordBuilder(
+      DataSetSpec set,
+      List<FieldSpec> fields,
+      PartTally tally,
+      RowFilter filter,
+      NumberFormat numbers) {
+    this.set = set;
+    this.fields = fields;
+    this.tally = tally;
+    this.filter = filter;
+    texts = new FieldTexts(fields);
+    fields.forEach(f -> readers.put(f.name(), new ValueReader(f.form(), numbers)));
+  }
+
+  /** Makes a record of the texts of its fields, and counts where it ends. */
+  void add(Map<String, PrintedText> raws, Origin origin) {
+    List<Finding> reasons = new ArrayList<>();
+    for (String field : texts.prepare(raws)) {
+      String text = raws.get(field).text();
+      reasons.add(flaw("not-split", field + ": '" + text + "' does not fit 'split'", origin));
+    }
+    Map<String, Value> values = new LinkedHashMap<>();
+    Map<String, Object> contents = new HashMap<>();
+    Set<String> unread = new HashSet<>();
+    for (FieldSpec field : fields) {
+      PrintedText raw = raws.getOrDefault(field.name(), PrintedText.NOTHING);
+      Value value = read(field, raw, origin, reasons, unread);
+      values.put(field.name(), value);
+      contents.put(field.name(), value.reckonable());
+    }
+    Optional<String> rule = Optional.empty();
+    try {
+      compute(values, contents);
+      rule = filter.ruleFor(contents, unread);
+    } catch (IllegalArgumentException e) {
+      reasons.add(flaw("not-reckoned", e.getMessage(), origin));
+    }
+    DataRecord record = new DataRecord(tally.file(), origin, values);
+    tally.row(record);
+    if (rule.isPresent()) {
+      tally.leaveOut(rule.get(), text(values), origin.page());
+    } else if (reasons.isEmpty()) {
+      tally.accept(record);
+    } else {
+      tally.hold(record, reasons);
+    }
+  }
+
+  private static String text(Map<String, Value> values) {
+    return String.join(" ", values.values().stream().map(Value::printed).toList()).strip();
+  }
+
+  private Value read(
+      FieldSpec field, PrintedText raw, Origin row, List<Finding> reasons, Set<String> unread) {
+    Origin at = raw.origin().orElse(row);
+    try {
+      Value value = readers.get(field.name()).read(raw);
+      if (value.isNothing() && field.form().required()) {
+        reasons.add(flaw("missing-value", field.name() + ": nothing is printed", at));
+      }
+      field
+          .constraints()
+          .flaw(value.content(), value.printed())
+          .filter(f -> !value.isNothing())
+          .ifPresent(f -> reasons.add(flaw("not-allowed", field.name() + ": " + f, at)));
+      String name = "field " + field.name();
+      if (value.isNothing()) {
+        tally.uses().name(name);
+      } else {
+        tally.uses().took(name, raw.text(), at.page());
+      }
+      return value;
+    } catch (IllegalArgumentException e) {
+      reasons.add(
+          flaw("not-" + field.form().type().word(), field.name() + ": " + e.getMessage(), at));
+      unread.add(field.name());
+      tally.uses().missed("field " + field.name(), RuleUses.quote(raw.text(), at.page()), "");
+      return new Value(null, raw.text(), false, raw.origin());
+    }
+  }
+
+  private Finding flaw(String code, String message, Origin origin) {
+    return Finding.at(Severity.ERROR, code, tally.file(), message, origin);
+  }
+
+  private void compute(Map<String, Value> values, Map<String, Object> contents) {
+    for (Shape.Computed computed : set.shape().computed()) {
+      Object content = computed.expression().evaluate(contents);
+      values.put(computed.field(), Value.reckoned(content));
+      contents.put(computed.field(), content);
+    }
+  }
+
+  /** Begins a table: nothing goes on from the one before. */
+  void beginTable() {
+    texts.beginTable();
+    filter.beginTable();
+  }
+}

@@ -1,0 +1,71 @@
+package dev.inlay.rows;
+
+import dev.inlay.spec.CheckSpec;
+import dev.inlay.spec.ReportSpec;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What a run gave.
+ *
+ * @param report what the kind of report is called
+ * @param dataSets typed rows, one for each data set of the spec
+ * @param checks the names of what its spec asked to hold
+ * @param files in their order
+ */
+public record RunResult(
+    String report, List<DataSet> dataSets, List<String> checks, List<FileRun> files) {
+
+  /** Keeps copies that cannot change. */
+  public RunResult {
+    dataSets = List.copyOf(dataSets);
+    checks = List.copyOf(checks);
+    files = List.copyOf(files);
+  }
+
+  /** The result of a run over files. */
+  public static RunResult of(ReportSpec spec, List<FileRun> files) {
+    List<DataSet> sets = new ArrayList<>();
+    for (int i = 0; i < spec.dataSets().size(); i++) {
+      List<DataRecord> records = new ArrayList<>();
+      for (FileRun file : files) {
+        if (i < file.parts().size()) {
+          records.addAll(file.parts().get(i).records());
+        }
+      }
+      sets.add(DataSetShaping.of(spec.dataSets().get(i), records));
+    }
+    List<String> checks =
+        spec.dataSets().stream().flatMap(s -> s.checks().stream()).map(CheckSpec::name).toList();
+    return new RunResult(spec.report(), sets, checks, files);
+  }
+
+  /** All findings, in the order of the files. */
+  public List<Finding> findings() {
+    return files.stream().flatMap(f -> f.allFindings().stream()).toList();
+  }
+
+  /** All held records, in the order of the files. */
+  public List<HeldRecord> held() {
+    return files.stream().flatMap(f -> f.parts().stream()).flatMap(p -> p.held().stream()).toList();
+  }
+
+  /** How often the checks of all files found something to compare. */
+  public int asked() {
+    return files.stream()
+        .flatMap(f -> f.parts().stream())
+        .flatMap(p -> p.counts().values().stream())
+        .mapToInt(CheckCount::times)
+        .sum();
+  }
+
+  /** Where the rows of all files ended. */
+  public RowLedger rows() {
+    return files.stream().map(FileRun::rows).reduce(RowLedger.EMPTY, RowLedger::plus);
+  }
+
+  /** Whether the ledgers of rows and of characters balance for every file. */
+  public boolean balances() {
+    return files.stream().allMatch(f -> f.rows().balances() && f.characters().balances());
+  }
+}

@@ -1,0 +1,125 @@
+package dev.inlay.rows;
+
+import dev.inlay.page.PlainText;
+import dev.inlay.spec.DataSetSpec;
+import dev.inlay.spec.FieldSpec;
+import dev.inlay.spec.TableSpec;
+import dev.inlay.spec.Wording;
+import dev.inlay.table.Column;
+import dev.inlay.table.Table;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/**
+ * Whether a table is one that a spec means.
+ *
+ * @param table the table
+ * @param fits whether it is
+ * @param reason why not, in words that follow "is left aside: "; empty where it fits
+ */
+record TableFit(Table table, boolean fits, String reason) {
+
+  private static final int HUNDRED = 100;
+
+  /** How each table of a file fits. */
+  static List<TableFit> of(List<Table> tables, DataSetSpec set) {
+    List<TableFit> fits = new ArrayList<>();
+    for (Table table : tables) {
+      String reason = reason(table, set).orElse("");
+      fits.add(new TableFit(table, reason.isEmpty(), reason));
+    }
+    return set.tables().order().isPresent() ? nth(fits, set.tables().order().getAsInt()) : fits;
+  }
+
+  /** Whether a spec leaves a table out on purpose: by its page, or since another one is named. */
+  static boolean isMeantToBeLeftOut(Table table, List<Table> tables, DataSetSpec set) {
+    boolean otherPage = !set.tables().pages().holds(table.pages().get(0));
+    boolean otherOrder = set.tables().order().isPresent() && reason(table, set).isEmpty();
+    return otherPage || otherOrder && of(tables, set).stream().anyMatch(TableFit::fits);
+  }
+
+  private static List<TableFit> nth(List<TableFit> fits, int order) {
+    List<TableFit> fitting = fits.stream().filter(TableFit::fits).toList();
+    int at = order < 0 ? fitting.size() - 1 : order - 1;
+    Table wanted = at >= 0 && at < fitting.size() ? fitting.get(at).table() : null;
+    return fits.stream()
+        .map(
+            f ->
+                f.fits() && f.table() != wanted
+                    ? new TableFit(f.table(), false, "it is not the one that 'order' names")
+                    : f)
+        .toList();
+  }
+
+  private static Optional<String> reason(Table table, DataSetSpec set) {
+    TableSpec spec = set.tables();
+    if (!spec.pages().holds(table.pages().get(0))) {
+      return Optional.of("it starts on page " + table.pages().get(0));
+    }
+    if (!spec.titles().isEmpty()
+        && spec.titles().stream().noneMatch(t -> isTitle(t, table, spec))) {
+      return Optional.of(
+          table.title().map(t -> "its title is '" + t + "'").orElse("it has no title"));
+    }
+    for (String heading : spec.headings()) {
+      FieldSpec wanted = heading(heading, spec.similar());
+      if (table.columns().stream()
+          .noneMatch(c -> ColumnMatch.likeness(wanted, c.path()) >= spec.similar())) {
+        return Optional.of(missing(wanted, table));
+      }
+    }
+    boolean named = !spec.titles().isEmpty() || !spec.headings().isEmpty();
+    return named ? Optional.empty() : missingColumn(table, set);
+  }
+
+  private static boolean isTitle(String wanted, Table table, TableSpec spec) {
+    String title = PlainText.of(table.title().orElse(""));
+    return title.contains(PlainText.of(wanted))
+        || Wording.similarity(wanted, title) >= spec.similar();
+  }
+
+  private static FieldSpec heading(String heading, double similar) {
+    return new FieldSpec("", List.of(heading), OptionalInt.empty(), similar, false, null);
+  }
+
+  /** Where nothing else tells the table, it must have the columns. */
+  private static Optional<String> missingColumn(Table table, DataSetSpec set) {
+    TableView rows = SourceRows.of(table);
+    Optional<String> unfit = Reshaping.unfit(rows, set.shape());
+    if (unfit.isPresent()) {
+      return unfit;
+    }
+    TableView view = Reshaping.of(rows, set.shape());
+    List<FieldSpec> missing = ColumnMatch.of(set.fields(), view).missing(set.fields());
+    return missing.isEmpty() ? Optional.empty() : Optional.of(missing(missing.get(0), table));
+  }
+
+  /** What is missing, and the heading that comes nearest. */
+  static String missing(FieldSpec field, Table table) {
+    String wanted = String.join("' or '", field.headings());
+    if (field.headings().isEmpty()) {
+      return "it has fewer than " + field.position().orElse(0) + " columns";
+    }
+    Optional<Column> nearest =
+        table.columns().stream()
+            .max(Comparator.comparingDouble(c -> ColumnMatch.likeness(field, c.path())));
+    String near =
+        nearest
+            .map(
+                c ->
+                    "; the nearest is '"
+                        + c.name()
+                        + "' ("
+                        + percent(ColumnMatch.likeness(field, c.path()))
+                        + " alike)")
+            .orElse("");
+    return "no column is headed '" + wanted + "'" + near;
+  }
+
+  static String percent(double share) {
+    return Math.round(share * HUNDRED) + " %";
+  }
+}

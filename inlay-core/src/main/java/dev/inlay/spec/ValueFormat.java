@@ -1,0 +1,99 @@
+package dev.inlay.spec;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * How the text of a field becomes a value.
+ *
+ * @param type of the values
+ * @param decimal the decimal mark; where it is not given, the column's own texts must tell it
+ * @param groups the mark that sets off thousands, where it is given
+ * @param nothing texts that mean that there is no value
+ * @param dateForms patterns of dates, as {@code d MMMM yyyy}, tried in order
+ * @param languages of the names of months
+ * @param trueWords texts that mean true
+ * @param falseWords texts that mean false; an empty text may be one
+ * @param units words behind or before a number that belong to it
+ * @param markersOff whether footnote markers are taken off
+ * @param markersTo the field that gets them, if any
+ * @param replacements made before all else, in order
+ * @param split a pattern whose groups become fields, if any
+ * @param defaultText stands where nothing is printed, if any
+ * @param fillDown whether a value goes on down to the rows below that have none
+ * @param required whether a row without a value is held
+ */
+public record ValueFormat(
+    FieldType type,
+    Optional<Character> decimal,
+    Optional<Character> groups,
+    List<String> nothing,
+    List<String> dateForms,
+    List<Locale> languages,
+    List<String> trueWords,
+    List<String> falseWords,
+    List<String> units,
+    boolean markersOff,
+    Optional<String> markersTo,
+    List<Replacement> replacements,
+    Optional<TextPattern> split,
+    Optional<String> defaultText,
+    boolean fillDown,
+    boolean required) {
+
+  /**
+   * A text exchanged for another wherever a pattern is found.
+   *
+   * @param pattern what is looked for
+   * @param with what stands there then; {@code $1} is the pattern's first group
+   */
+  public record Replacement(TextPattern pattern, String with) {}
+
+  /** Texts as printed. */
+  public static final ValueFormat TEXT = ofType(FieldType.STRING);
+
+  /** A type and nothing else said. */
+  public static ValueFormat ofType(FieldType type) {
+    return new ValueFormat(
+        type,
+        Optional.empty(),
+        Optional.empty(),
+        List.of(),
+        List.of(),
+        List.of(Locale.ENGLISH),
+        List.of(),
+        List.of(),
+        List.of(),
+        false,
+        Optional.empty(),
+        List.of(),
+        Optional.empty(),
+        Optional.empty(),
+        false,
+        false);
+  }
+
+  /** A type with a decimal mark, forms of dates, and texts that mean nothing. */
+  public static ValueFormat ofType(
+      FieldType type, Optional<Character> decimal, List<String> dateForms, List<String> nothing) {
+    ValueFormat plain = ofType(type);
+    return new ValueFormat(
+        type,
+        decimal,
+        plain.groups,
+        nothing,
+        dateForms,
+        plain.languages,
+        plain.trueWords,
+        plain.falseWords,
+        plain.units,
+        plain.markersOff,
+        plain.markersTo,
+        plain.replacements,
+        plain.split,
+        plain.defaultText,
+        plain.fillDown,
+        plain.required);
+  }
+}

@@ -1,0 +1,408 @@
+package dev.inlay.rows;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.TableBuilder;
+import dev.inlay.geom.Box;
+import dev.inlay.rows.PageLine.LineWord;
+import dev.inlay.spec.DataSetSpec;
+import dev.inlay.spec.SpecException;
+import dev.inlay.spec.SpecReader;
+import dev.inlay.table.RowKind;
+import dev.inlay.table.Table;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class DataSetReadingTest {
+
+  private static DataSetSpec set(String yaml) {
+    try {
+      return SpecReader.read("report: R\n" + yaml).dataSets().get(0);
+    } catch (SpecException e) {
+      throw new AssertionError(e.messages().toString(), e);
+    }
+  }
+
+  private static DataSetPart read(String yaml, Table table, String... lines) {
+    List<PageLine> all = new ArrayList<>();
+    for (int i = 0; i < lines.length; i++) {
+      all.add(line(lines[i], 20 + 15 * i));
+    }
+    DataSetPart part = DataSetReading.read(set(yaml), "a.pdf", List.of(table), all);
+    assertThat(part.ledger().balances()).isTrue();
+    return part;
+  }
+
+  /** A line whose words stand a space apart; two spaces are a wide gap. */
+  private static PageLine line(String text, double top) {
+    List<LineWord> words = new ArrayList<>();
+    double x = 50;
+    for (String word : text.split(" ")) {
+      if (word.isEmpty()) {
+        x += 60;
+      } else {
+        words.add(new LineWord(word, new Box(x, top, x + 5 * word.length(), top + 10)));
+        x += 5 * word.length() + 3;
+      }
+    }
+    String plain = text.replaceAll(" +", " ");
+    return new PageLine(1, plain, new Box(50, top, x, top + 10), words);
+  }
+
+  private static List<String> texts(DataSetPart part, String field) {
+    return part.records().stream().map(r -> String.valueOf(r.value(field).content())).toList();
+  }
+
+  private static List<String> codes(DataSetPart part) {
+    return part.findings().stream().map(Finding::code).toList();
+  }
+
+  @Test
+  void aHeadingIsFoundThoughItWasRewordedAndThatIsTold() {
+    Table table = new TableBuilder("Vessel name", "Weights (kg)").row("Skua", "12").build();
+    DataSetPart part =
+        read("columns: {vessel: Vessel name, weight: {from: Weight (kg), type: integer}}", table);
+    assertThat(texts(part, "weight")).containsExactly("12");
+    assertThat(codes(part)).containsExactly("heading-reworded");
+  }
+
+  @Test
+  void aTableThatLacksAColumnIsNotForced() {
+    Table table = new TableBuilder("Vessel", "Weight").row("Skua", "12").build();
+    DataSetPart unnamed = read("columns: {vessel: Vessel, length: Length}", table);
+    assertThat(unnamed.records()).isEmpty();
+    assertThat(unnamed.uses().get(0).nearly().get(0)).contains("no column is headed 'Length'");
+    DataSetPart named = read("table: Landings\ncolumns: {vessel: Vessel, length: Length}", table);
+    assertThat(codes(named)).containsExactly("missing-column");
+    DataSetPart optional =
+        read("columns: {vessel: Vessel, length: {from: Length, optional: yes}}", table);
+    assertThat(texts(optional, "length")).containsExactly("null");
+  }
+
+  @Test
+  void eachRowEndsInOnePlace() {
+    Table table =
+        new TableBuilder("Species", "Boxes")
+            .row(RowKind.GROUP, "Round fish")
+            .row("Cod", "12")
+            .row("Ling", "x")
+            .row("Hake", "2")
+            .row(RowKind.TOTAL, "Total", "14")
+            .build();
+    DataSetPart part =
+        read(
+            """
+            headings: [group]
+            columns: {species: Species, boxes: {from: Boxes, type: integer}}
+            leave out: [totals, {name: few, where: boxes < 5}]
+            """,
+            table);
+    assertThat(texts(part, "species")).containsExactly("Cod");
+    assertThat(texts(part, "group")).containsExactly("Round fish");
+    assertThat(part.held()).hasSize(1);
+    assertThat(part.held().get(0).reasons().get(0).message())
+        .isEqualTo("boxes: 'x' is no integer".replace("integer", "number"));
+    assertThat(part.ledger().leftOut())
+        .isEqualTo(Map.of("few", 1, "totals", 1, "headings carried", 1));
+    assertThat(part.ledger().read()).isEqualTo(5);
+  }
+
+  @Test
+  void headingsPrintedAgainAreNoRecords() {
+    Table table =
+        new TableBuilder("Vessel", "Port").row("Skua", "Oyle").row("Vessel", "Port").build();
+    DataSetPart part = read("columns: {vessel: Vessel, port: Port}", table);
+    assertThat(texts(part, "vessel")).containsExactly("Skua");
+    assertThat(part.ledger().leftOut()).isEqualTo(Map.of("repeated headings", 1));
+  }
+
+  @Test
+  void aPatternForHeadingsTakesNoWholeRow() {
+    Table table =
+        new TableBuilder("Vessel", "Port").row("Skua, SK 1", "").row("Tern, big", "Oyle").build();
+    DataSetPart part =
+        read(
+            "headings: [{pattern: '(?<name>.+), (?<mark>.+)'}]\ncolumns: {vessel: Vessel, port: Port}",
+            table);
+    assertThat(texts(part, "vessel")).containsExactly("Tern, big");
+    assertThat(texts(part, "mark")).containsExactly("SK 1");
+  }
+
+  @Test
+  void headingsOfLevelsBeginDeeperOnesAnew() {
+    Table table =
+        new TableBuilder("Item", "n")
+            .row(RowKind.GROUP, "Harbour Oyle")
+            .row(RowKind.GROUP, "Vessel Skua")
+            .row("Ice", "1")
+            .row(RowKind.GROUP, "Harbour Brennick")
+            .row("Water", "2")
+            .build();
+    DataSetPart part =
+        read(
+            """
+            headings:
+              - {pattern: "Harbour (?<harbour>.+)"}
+              - {pattern: "Vessel (?<vessel>.+)"}
+            columns: {item: Item}
+            """,
+            table);
+    assertThat(texts(part, "harbour")).containsExactly("Oyle", "Brennick");
+    assertThat(texts(part, "vessel")).containsExactly("Skua", "null");
+  }
+
+  @Test
+  void sideBySideRepeatsFoldInBothOrders() {
+    Table table =
+        new TableBuilder("Code", "Price", "Code", "Price")
+            .row("1", "a", "3", "c")
+            .row("2", "b", "", "")
+            .build();
+    String columns = "\ncolumns: {code: Code, price: Price}";
+    assertThat(texts(read("fold: down" + columns, table), "code")).containsExactly("1", "2", "3");
+    assertThat(texts(read("fold: across" + columns, table), "code")).containsExactly("1", "3", "2");
+    assertThat(codes(read("columns: {code: Code}", table))).containsExactly("heading-twice");
+  }
+
+  @Test
+  void valuesStandBesideBelowOrWhereAPatternIsFound() {
+    Table table = new TableBuilder("Vessel").row("Skua").build();
+    DataSetPart part =
+        read(
+            """
+            columns: {vessel: Vessel}
+            values:
+              clerk: {beside: "Clerk:"}
+              office: {beside: "Office"}
+              day: {below: Clerk}
+              issue: {pattern: "No\\\\. (\\\\d+)"}
+              gone: {beside: Pilot}
+            """
+                .replace("\\\\\\\\", "\\\\"),
+            table,
+            "TARN SOUND No. 12",
+            "Clerk: H. Ferrier  Office: Oyle",
+            "March 3  elsewhere");
+    assertThat(texts(part, "clerk")).containsExactly("H. Ferrier");
+    assertThat(texts(part, "office")).containsExactly("Oyle");
+    assertThat(texts(part, "day")).containsExactly("March 3");
+    assertThat(texts(part, "issue")).containsExactly("12");
+    assertThat(codes(part)).containsExactly("value-missing");
+  }
+
+  @Test
+  void aValueHoldsDownToTheNext() {
+    DataSetPart part =
+        DataSetReading.read(
+            set(
+                "records: {record: '(?<code>[a-z])'}\nvalues: {day: {pattern: 'Day (.+)', per: next}}"),
+            "a.pdf",
+            List.of(),
+            List.of(line("Day 1", 10), line("a", 25), line("Day 2", 40), line("b", 55)));
+    assertThat(texts(part, "day")).containsExactly("1", "2");
+    assertThat(codes(part)).containsExactly("unfit-line", "unfit-line");
+  }
+
+  @Test
+  void aListingIsReadByPatternsAndItsOddLinesAreTold() {
+    DataSetPart part =
+        DataSetReading.read(
+            set(
+                """
+                records:
+                  from: ^LIST
+                  until: ^END
+                  record: '(?<code>[A-Z][0-9]) (?<name>.+)'
+                  continued: "- (?<name>.+)"
+                headings: [{pattern: "Quay (?<quay>.+)"}]
+                """),
+            "a.pdf",
+            List.of(),
+            List.of(
+                line("A1 before", 10),
+                line("LIST", 25),
+                line("Quay North", 40),
+                line("A1 Skua", 55),
+                line("- of Oyle", 70),
+                line("A odd", 85),
+                line("END", 100)));
+    assertThat(texts(part, "name")).containsExactly("Skua of Oyle");
+    assertThat(texts(part, "quay")).containsExactly("North");
+    assertThat(codes(part)).containsExactly("unfit-line");
+    assertThat(part.ledger().balances()).isTrue();
+    assertThat(part.ledger().read()).isEqualTo(4);
+    assertThat(part.uses())
+        .filteredOn(u -> u.rule().equals("record"))
+        .flatExtracting(RuleUse::nearly)
+        .anyMatch(n -> n.contains("met up to 'A'"));
+  }
+
+  @Test
+  void textsAreReplacedSplitMarkedAndFilledDown() {
+    Table table =
+        new TableBuilder("Article", "Lot")
+            .row("Cod, large\u00B9", "A (est.)")
+            .row("Ling, small", "")
+            .row("Hake", "B")
+            .build();
+    DataSetPart part =
+        read(
+            """
+            columns:
+              article: {from: Article, markers: remark, split: "(?<fish>.+), (?<grade>.+)"}
+              lot: {from: Lot, replace: {" \\\\(est\\\\.\\\\)": ""}, fill down: yes}
+            """
+                .replace("\\\\\\\\", "\\\\"),
+            table);
+    assertThat(texts(part, "fish")).containsExactly("Cod", "Ling");
+    assertThat(texts(part, "remark")).containsExactly("\u00B9", "null");
+    assertThat(texts(part, "lot")).containsExactly("A", "A");
+    assertThat(part.held().get(0).reasons().get(0).code()).isEqualTo("not-split");
+  }
+
+  @Test
+  void twoFieldsMayNameTheSameHeading() {
+    Table table = new TableBuilder("Vessel", "Weight").row("Skua", "12").build();
+    DataSetPart part = read("columns: {a: Vessel, b: Vessel, w: Weight}", table);
+    assertThat(texts(part, "a")).containsExactly("Skua");
+    assertThat(texts(part, "b")).containsExactly("Skua");
+    assertThat(codes(part)).isEmpty();
+  }
+
+  @Test
+  void aMarkForNothingGetsTheDefault() {
+    Table table = new TableBuilder("Weight").row("–").row("12").row("").build();
+    String yaml = "columns: {w: {from: Weight, type: integer, nothing: \"–\", default: \"0\"}}";
+    assertThat(texts(read(yaml, table), "w")).containsExactly("0", "12", "0");
+  }
+
+  @Test
+  void whereNoHeadingFitsUnpivotNoRowComesOutEmpty() {
+    Table table = new TableBuilder("Vessel", "2024", "2025").row("Skua", "12", "13").build();
+    String shape = "unpivot: {columns: \"Year (?<year>.+)\", value: kg}\n";
+    String yaml = shape + "columns: {vessel: Vessel, kg: {type: integer}}";
+    DataSetPart unnamed = read(yaml, table);
+    assertThat(unnamed.records()).isEmpty();
+    String reason =
+        "no heading fits 'unpivot: Year (?<year>.+)'; the headings are 'Vessel', '2024'";
+    assertThat(unnamed.uses().get(0).nearly().get(0)).contains(reason);
+    DataSetPart named = read("table: {headings: Vessel}\n" + yaml, table);
+    assertThat(named.records()).isEmpty();
+    assertThat(named.findings())
+        .singleElement()
+        .satisfies(f -> assertThat(f.message()).contains(reason));
+    assertThat(texts(read(yaml.replace("Year (?<year>.+)", "(?<year>[0-9]+)"), table), "year"))
+        .containsExactly("2024", "2025");
+  }
+
+  /** The vessels of two pages, with a line that names a harbour above the rows of each. */
+  private static DataSetPart harbours(String per, String first, String second) {
+    Table table = new TableBuilder("Vessel").row("Skua").page(2).row("Tern").build();
+    String yaml = "columns: {v: Vessel}\nvalues: {h: {pattern: 'Harbour (.+)', per: " + per + "}}";
+    Box above = new Box(50, 20, 150, 30);
+    List<PageLine> lines =
+        List.of(
+            new PageLine(1, "Harbour " + first, above, List.of()),
+            new PageLine(2, "Harbour " + second, above, List.of()));
+    return DataSetReading.read(set(yaml), "a.pdf", List.of(table), lines);
+  }
+
+  @Test
+  void twoTablesPrintedAsOneGetTheValueAboveEach() {
+    DataSetPart part = harbours("table", "Oyle", "Brennick");
+    assertThat(texts(part, "h")).containsExactly("Oyle", "Brennick");
+    assertThat(part.findings())
+        .singleElement()
+        .satisfies(
+            f -> {
+              assertThat(f.code()).isEqualTo("value-differs");
+              assertThat(f.message())
+                  .startsWith("h: 'Oyle' stands on page 1 and 'Brennick' on page 2; 'per' says");
+              assertThat(f.origin().orElseThrow().page()).isEqualTo(2);
+            });
+    assertThat(harbours("table", "Oyle", "Oyle").findings()).isEmpty();
+    for (String per : List.of("page", "next")) {
+      DataSetPart own = harbours(per, "Oyle", "Brennick");
+      assertThat(texts(own, "h")).as(per).containsExactly("Oyle", "Brennick");
+      assertThat(own.findings()).isEmpty();
+    }
+  }
+
+  @Test
+  void aLabelWithTwoTextsInAFileIsReportedAndTheFirstCounts() {
+    Table table = new TableBuilder("Vessel").row("Skua").row("Tern").build();
+    String yaml = "columns: {v: Vessel}\nvalues: {unit: {beside: Currency}}";
+    DataSetPart part = read(yaml, table, "Currency  GBP", "Currency  EUR");
+    assertThat(texts(part, "unit")).containsExactly("GBP", "GBP");
+    assertThat(codes(part)).containsExactly("value-differs");
+    assertThat(codes(read(yaml, table, "Currency  GBP", "Currency  GBP"))).isEmpty();
+  }
+
+  @Test
+  void ofValuesBelowALabelTheFirstCounts() {
+    Table table = new TableBuilder("Vessel").row("Skua").build();
+    String yaml = "columns: {v: Vessel}\nvalues: {month: {below: Cash book}}";
+    DataSetPart part = read(yaml, table, "Cash book", "March 2025", "Cash book", "Amount");
+    assertThat(texts(part, "month")).containsExactly("March 2025");
+    assertThat(part.findings()).isEmpty();
+  }
+
+  @Test
+  void thatAHeadingGoesOnFromThePageBeforeIsNoPartOfIt() {
+    Table table =
+        new TableBuilder("Species", "Boxes")
+            .row(RowKind.GROUP, "Round fish")
+            .row("Cod", "12")
+            .row(RowKind.GROUP, "Round fish – continued")
+            .row("Ling", "3")
+            .row(RowKind.GROUP, "Flat fish (Fortsetzung)")
+            .row("Sole", "7")
+            .row(RowKind.GROUP, "Suite rooms")
+            .row("Bed", "1")
+            .build();
+    DataSetPart part = read("headings: [kind]\ncolumns: {species: Species}", table);
+    assertThat(texts(part, "kind"))
+        .containsExactly("Round fish", "Round fish", "Flat fish", "Suite rooms");
+  }
+
+  @Test
+  void whereARowComesFromIsAFieldLikeOthers() {
+    Table table =
+        new TableBuilder("Vessel", "Weight")
+            .row("Skua", "12")
+            .row("Tern", "9")
+            .page(2)
+            .row("Gull", "7")
+            .build();
+    String yaml =
+        """
+        columns: {vessel: Vessel}
+        values: {source: {origin: file}, page: {origin: page, type: integer}, nr: {origin: row}}
+        """;
+    DataSetPart part = read(yaml, table);
+    assertThat(texts(part, "source")).containsExactly("a.pdf", "a.pdf", "a.pdf");
+    assertThat(texts(part, "page")).containsExactly("1", "1", "2");
+    assertThat(texts(part, "nr")).containsExactly("1", "2", "1");
+    assertThat(codes(part)).isEmpty();
+  }
+
+  @Test
+  void aLabelThatIsAWholePhraseCountsMoreThanTheBeginningOfOne() {
+    Table table = new TableBuilder("Vessel").row("Skua").build();
+    String yaml = "columns: {vessel: Vessel}\nvalues: {agent: {beside: Agent}}";
+    DataSetPart part = read(yaml, table, "Agent no.  17", "Agent  Corran and sons");
+    assertThat(texts(part, "agent")).containsExactly("Corran and sons");
+    assertThat(texts(read(yaml, table, "Agent no.  17"), "agent")).containsExactly("no.");
+  }
+
+  @Test
+  void aValueOfTheFileThatCannotBeReadIsReportedOnceThoughItHoldsAllRows() {
+    Table table = new TableBuilder("Vessel").row("Skua").row("Tern").build();
+    String yaml = "columns: {vessel: Vessel}\nvalues: {day: {beside: Day, type: date}}";
+    DataSetPart part = read(yaml, table, "Day  soon");
+    assertThat(part.held()).hasSize(2);
+    assertThat(part.findings()).hasSize(1);
+  }
+}
