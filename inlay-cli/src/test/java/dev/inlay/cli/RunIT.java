@@ -176,9 +176,14 @@ class RunIT {
     Result result = run("cash-book", "cash-book", "-o", "out/");
     assertThat(result.code()).as(result.out() + result.err()).isEqualTo(1);
     assertExpected("cash-book.csv");
+    assertThat(folder.resolve("out/run.json"))
+        .content()
+        .contains(
+            "{\"name\":\"balance\",\"state\":\"fails\",\"asked\":190,\"rows\":190}",
+            "{\"name\":\"one book a month\",\"state\":\"holds\",\"asked\":3,\"rows\":193}");
     assertThat(result.out())
         .contains("202 rows read = 193 accepted + 0 held + 9 left out")
-        .contains("7 checks, asked 576 times: 5 hold, not balance, total")
+        .contains("7 checks, asked 579 times: 5 hold, not balance, total")
         .containsPattern(
             "cash-book-2025-05.pdf, page 1: balance: .* amount would be -?[\\d.]+: its sign is turned")
         .doesNotContain("cash-book-2025-03.pdf, page", "cash-book-2025-04.pdf, page");
@@ -207,7 +212,7 @@ class RunIT {
       assertThat(first.getCellAsDate(4).orElseThrow()).hasToString("2025-03-01T00:00");
       assertThat(first.getCellAsNumber(8).orElseThrow()).isEqualByComparingTo("32.43");
       assertThat(workbook.getSheets().map(s -> s.getName()).toList())
-          .containsExactly("dues", "Held", "Findings", "Files");
+          .containsExactly("dues", "Held", "Findings", "Files", "Checks");
     }
   }
 

@@ -1,5 +1,6 @@
 package dev.inlay.check;
 
+import dev.inlay.rows.CheckCount;
 import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSetPart;
 import dev.inlay.rows.FileRun;
@@ -27,16 +28,16 @@ public final class BatchChecks {
   private BatchChecks() {}
 
   /** The same runs, with what was found told as findings of their files. */
-  public static List<FileRun> told(ReportSpec spec, List<FileRun> runs) {
+  public static List<FileRun> made(ReportSpec spec, List<FileRun> runs) {
     List<FileRun> told = new ArrayList<>(runs);
     tellSameFiles(told);
     for (int set = 0; set < spec.dataSets().size(); set++) {
       for (CheckSpec check : spec.dataSets().get(set).checks()) {
         if (check.rule().overBatch()) {
           tell(check, set, told);
-        } else {
-          NotAsked.report(check, set, told);
+          count(check, set, told);
         }
+        NotAsked.report(check, set, told);
       }
     }
     return told;
@@ -54,6 +55,22 @@ public final class BatchChecks {
       new ChangeCheck(check, change, set).tell(runs);
     } else {
       throw new IllegalArgumentException("no check over all files: " + rule);
+    }
+  }
+
+  /** Counts the rows that a check over all files compares: those with a value that it asks for. */
+  private static void count(CheckSpec check, int set, List<FileRun> runs) {
+    for (int i = 0; i < runs.size(); i++) {
+      FileRun run = runs.get(i);
+      if (run.parts().size() > set) {
+        int rows =
+            (int)
+                Checks.asked(check, run.parts().get(set)).records().stream()
+                    .filter(
+                        r -> check.rule().fields().stream().anyMatch(f -> !r.value(f).isNothing()))
+                    .count();
+        runs.set(i, rows == 0 ? run : run.counted(set, check.name(), new CheckCount(1, rows)));
+      }
     }
   }
 

@@ -5,6 +5,7 @@ import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSetPart;
 import dev.inlay.rows.FileRun;
 import dev.inlay.rows.Finding;
+import dev.inlay.rows.RunResult;
 import dev.inlay.rows.Severity;
 import dev.inlay.spec.CheckRule;
 import dev.inlay.spec.CheckSpec;
@@ -19,7 +20,7 @@ import java.util.TreeSet;
 public final class NotAsked {
 
   /** The code of such a finding. */
-  public static final String CODE = "check-not-asked";
+  public static final String CODE = RunResult.NOT_ASKED;
 
   private NotAsked() {}
 

@@ -1,5 +1,6 @@
 package dev.inlay.rows;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
@@ -70,6 +71,25 @@ public record DataSetPart(
         rows.stream().filter(wanted).toList(),
         among,
         counts);
+  }
+
+  /** The same, one more check counted. */
+  DataSetPart counted(String check, CheckCount count) {
+    Map<String, CheckCount> all = new HashMap<>(counts);
+    all.put(check, count);
+    return new DataSetPart(
+        records,
+        held,
+        ledger,
+        findings,
+        tables,
+        columns,
+        asked,
+        numberForms,
+        uses,
+        rows,
+        sums,
+        all);
   }
 
   /** The same after its checks: some records held, and more said. */

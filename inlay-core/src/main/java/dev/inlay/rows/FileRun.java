@@ -87,6 +87,13 @@ public record FileRun(
     return all;
   }
 
+  /** The same, a check counted with one of its parts. */
+  public FileRun counted(int part, String check, CheckCount count) {
+    List<DataSetPart> all = new ArrayList<>(parts);
+    all.set(part, parts.get(part).counted(check, count));
+    return new FileRun(path, sha256, pages, tables, status, reason, all, findings, characters);
+  }
+
   /** The same with more findings of the file. */
   public FileRun with(List<Finding> more) {
     List<Finding> all = new ArrayList<>(findings);

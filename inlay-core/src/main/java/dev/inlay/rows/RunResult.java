@@ -3,7 +3,9 @@ package dev.inlay.rows;
 import dev.inlay.spec.CheckSpec;
 import dev.inlay.spec.ReportSpec;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * What a run gave.
@@ -15,6 +17,9 @@ import java.util.List;
  */
 public record RunResult(
     String report, List<DataSet> dataSets, List<String> checks, List<FileRun> files) {
+
+  /** The code of a finding that a check found nothing to compare. */
+  public static final String NOT_ASKED = "check-not-asked";
 
   /** Keeps copies that cannot change. */
   public RunResult {
@@ -48,6 +53,34 @@ public record RunResult(
   /** All held records, in the order of the files. */
   public List<HeldRecord> held() {
     return files.stream().flatMap(f -> f.parts().stream()).flatMap(p -> p.held().stream()).toList();
+  }
+
+  /** What each check says, in the order of the spec. */
+  public List<CheckResult> checkResults() {
+    Set<String> failed = new HashSet<>();
+    Set<String> notAsked = new HashSet<>();
+    for (Finding finding : findings()) {
+      finding.check().ifPresent(finding.code().equals(NOT_ASKED) ? notAsked::add : failed::add);
+    }
+    return checks.stream()
+        .map(
+            name ->
+                new CheckResult(
+                    name,
+                    failed.contains(name)
+                        ? CheckResult.State.FAILS
+                        : notAsked.contains(name)
+                            ? CheckResult.State.NOT_ASKED
+                            : CheckResult.State.HOLDS,
+                    count(name)))
+        .toList();
+  }
+
+  private CheckCount count(String check) {
+    return files.stream()
+        .flatMap(f -> f.parts().stream())
+        .map(p -> p.counts().getOrDefault(check, CheckCount.NONE))
+        .reduce(CheckCount.NONE, CheckCount::plus);
   }
 
   /** How often the checks of all files found something to compare. */

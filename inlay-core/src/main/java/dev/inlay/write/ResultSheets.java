@@ -1,5 +1,6 @@
 package dev.inlay.write;
 
+import dev.inlay.rows.CheckResult;
 import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSet;
 import dev.inlay.rows.FileRun;
@@ -66,6 +67,9 @@ final class ResultSheets {
     sheets.add(held());
     sheets.add(findings());
     sheets.add(files());
+    if (!result.checks().isEmpty()) {
+      sheets.add(checks());
+    }
     return sheets;
   }
 
@@ -166,15 +170,20 @@ final class ResultSheets {
 
   /** All findings, in the order of the files. */
   ResultSheet findings() {
-    List<Head> heads = heads("severity", "finding", "message", "place");
+    List<Head> heads = new ArrayList<>(heads("severity", "finding", "check", "message", "place"));
+    heads.add(new Head("page", true));
+    heads.add(new Head("table", false));
     List<List<Cell>> rows = new ArrayList<>();
     for (Finding finding : result.findings()) {
       rows.add(
           List.of(
               Cell.of(finding.severity().word()),
               Cell.of(finding.code()),
+              Cell.of(finding.check().orElse(null)),
               Cell.of(finding.message()),
-              source(finding.file(), finding.origin())));
+              source(finding.file(), finding.origin()),
+              finding.origin().map(o -> number(o.page())).orElse(Cell.of(null)),
+              Cell.of(finding.origin().map(Origin::table).filter(t -> !t.isEmpty()).orElse(null))));
     }
     return new ResultSheet(FINDINGS, heads, rows);
   }
@@ -213,6 +222,23 @@ final class ResultSheets {
       rows.add(cells);
     }
     return new ResultSheet("Files", heads, rows);
+  }
+
+  /** The checks of the spec, with what was compared. */
+  private ResultSheet checks() {
+    List<Head> heads = new ArrayList<>(heads("check", "state"));
+    heads.add(new Head("asked", true));
+    heads.add(new Head("rows", true));
+    List<List<Cell>> rows = new ArrayList<>();
+    for (CheckResult check : result.checkResults()) {
+      rows.add(
+          List.of(
+              Cell.of(check.name()),
+              Cell.of(check.state().word()),
+              number(check.count().times()),
+              number(check.count().rows())));
+    }
+    return new ResultSheet("Checks", heads, rows);
   }
 
   private static Cell number(int number) {

@@ -1,5 +1,6 @@
 package dev.inlay.write;
 
+import dev.inlay.rows.CheckResult;
 import dev.inlay.rows.DataSet;
 import dev.inlay.rows.FileRun;
 import dev.inlay.rows.Finding;
@@ -29,11 +30,23 @@ final class RunRecord {
             json.writeEndObject();
           }
           json.writeEndArray();
+          json.writeArrayPropertyStart("checks");
+          result.checkResults().forEach(c -> check(json, c));
+          json.writeEndArray();
           rows(json, result.rows());
           json.writeArrayPropertyStart("files");
           result.files().forEach(f -> file(json, f));
           json.writeEndArray();
         });
+  }
+
+  private static void check(JsonGenerator json, CheckResult check) {
+    json.writeStartObject();
+    json.writeStringProperty("name", check.name());
+    json.writeStringProperty("state", check.state().word());
+    json.writeNumberProperty("asked", check.count().times());
+    json.writeNumberProperty("rows", check.count().rows());
+    json.writeEndObject();
   }
 
   private static void file(JsonGenerator json, FileRun file) {

@@ -1,6 +1,6 @@
 package dev.inlay.write;
 
-import dev.inlay.check.NotAsked;
+import dev.inlay.rows.CheckResult;
 import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSet;
 import dev.inlay.rows.FileRun;
@@ -12,12 +12,10 @@ import dev.inlay.rows.Severity;
 import dev.inlay.table.TextLedger;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /** What a run gave, as lines of text for a person. */
 public final class RunText {
@@ -78,16 +76,10 @@ public final class RunText {
     if (result.checks().isEmpty()) {
       return Optional.empty();
     }
-    Set<String> notAsked = new HashSet<>();
-    Set<String> failed = new HashSet<>();
-    for (Finding finding : result.findings()) {
-      Set<String> kind = finding.code().equals(NotAsked.CODE) ? notAsked : failed;
-      finding.check().ifPresent(kind::add);
-    }
-    notAsked.removeAll(failed);
-    List<String> open = result.checks().stream().filter(notAsked::contains).toList();
-    List<String> wrong = result.checks().stream().filter(failed::contains).toList();
-    int count = result.checks().size();
+    List<CheckResult> checks = result.checkResults();
+    List<String> wrong = names(checks, CheckResult.State.FAILS);
+    List<String> open = names(checks, CheckResult.State.NOT_ASKED);
+    int count = checks.size();
     int holding = count - wrong.size() - open.size();
     String hold = holding < count ? holding + " hold" : count == 1 ? "holds" : "all hold";
     return Optional.of(
@@ -99,6 +91,10 @@ public final class RunText {
             + hold
             + (wrong.isEmpty() ? "" : ", not " + String.join(", ", wrong))
             + (open.isEmpty() ? "" : "; asked of nothing: " + String.join(", ", open)));
+  }
+
+  private static List<String> names(List<CheckResult> checks, CheckResult.State state) {
+    return checks.stream().filter(c -> c.state() == state).map(CheckResult::name).toList();
   }
 
   private static String ledger(RowLedger rows) {

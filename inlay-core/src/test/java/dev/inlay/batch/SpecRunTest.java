@@ -41,7 +41,7 @@ class SpecRunTest {
   private static RunResult run(List<Path> files, int workers) throws Exception {
     List<FileRun> runs = new ArrayList<>();
     new SpecRun(dues(), "").over(files, workers, runs::add);
-    return RunResult.of(dues(), BatchChecks.told(dues(), runs));
+    return RunResult.of(dues(), BatchChecks.made(dues(), runs));
   }
 
   @Test
@@ -67,6 +67,10 @@ class SpecRunTest {
     assertThat(alone.balances()).isTrue();
     assertThat(alone.findings()).isEmpty();
     assertThat(alone.asked()).isEqualTo(108);
+    assertThat(alone.checkResults())
+        .extracting(c -> c.name() + " " + c.state().word() + " " + c.count().rows())
+        .containsExactly(
+            "quantity times rate holds 89", "dues of a vessel holds 89", "total dues holds 205");
     assertThat(run(STATEMENTS, 3).dataSets()).isEqualTo(alone.dataSets());
   }
 

@@ -61,7 +61,7 @@ class NotAskedTest {
               List.of(),
               TextLedger.EMPTY));
     }
-    return BatchChecks.told(spec, runs).stream()
+    return BatchChecks.made(spec, runs).stream()
         .flatMap(r -> r.allFindings().stream())
         .filter(f -> f.code().equals(NotAsked.CODE))
         .map(Finding::message)
@@ -108,6 +108,13 @@ class NotAskedTest {
         .singleElement()
         .asString()
         .contains("was asked of nothing in this file");
+  }
+
+  @Test
+  void aCheckOverAllFilesWithoutValuesProvesNothing() {
+    assertThat(found("{one file each: b}", rows(), rows())).hasSize(1);
+    assertThat(found("{one file each: code}", rows(), rows())).isEmpty();
+    assertThat(found("{expected: b, values: [x], over: batch}", rows())).hasSize(1);
   }
 
   @Test
