@@ -21,7 +21,10 @@ record CountCheck(CheckRule.Count rule) implements FileCheck {
       report.asked(rows.size());
       if (printed.get().compareTo(BigDecimal.valueOf(rows.size())) != 0) {
         String message =
-            "there are " + rows.size() + " rows, printed is " + printed.get().toPlainString();
+            (rows.size() == 1 ? "there is " : "there are ")
+                + Rows.count(rows)
+                + ", printed is "
+                + printed.get().toPlainString();
         report.say(message, first.originOf(rule.is()), List.of(), rows);
       }
     }

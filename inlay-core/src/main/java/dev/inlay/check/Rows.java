@@ -72,6 +72,11 @@ final class Rows {
     return texts;
   }
 
+  /** How many rows there are, in words. */
+  static String count(List<DataRecord> rows) {
+    return rows.size() + (rows.size() == 1 ? " row" : " rows");
+  }
+
   /** Says that a key is there already. */
   static String twice(List<Object> key, DataRecord first) {
     List<String> texts = key.stream().map(Rows::shown).toList();

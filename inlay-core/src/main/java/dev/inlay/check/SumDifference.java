@@ -54,8 +54,8 @@ final class SumDifference {
               + " is "
               + printed.value().toPlainString()
               + ", its "
-              + rows.size()
-              + " rows add up to "
+              + Rows.count(rows)
+              + (rows.size() == 1 ? " adds up to " : " add up to ")
               + sum.toPlainString()
               + " (difference "
               + off.toPlainString()

@@ -22,10 +22,10 @@ class SumsOfPartsTest {
     DataSetPart part = check("{sum: a, by: code, is: b, effect: hold group}", table);
     assertThat(told(part))
         .containsExactly(
-            "sum a: b is 5, its 1 rows add up to 7 (difference -2); no simple explanation");
+            "sum a: b is 5, its 1 row adds up to 7 (difference -2); no simple explanation");
     assertThat(part.held()).hasSize(1);
     assertThat(told(check("{count: rows, by: code, is: b}", table)))
-        .containsExactly("count rows: there are 1 rows, printed is 5");
+        .containsExactly("count rows: there is 1 row, printed is 5");
   }
 
   @Test
@@ -102,7 +102,7 @@ class SumsOfPartsTest {
             .row(RowKind.SUBTOTAL, "Page", "6.00", "");
     assertThat(told(check("{sum: a, is: subtotals, on: page}", table)))
         .containsExactly(
-            "sum a: 'Page' is 6.00, its 1 rows add up to 5.00 (difference 1.00); no simple"
+            "sum a: 'Page' is 6.00, its 1 row adds up to 5.00 (difference 1.00); no simple"
                 + " explanation");
     assertThat(told(check("{sum: a, is: subtotals}", table)).get(0)).contains("its 3 rows");
   }
