@@ -25,6 +25,9 @@ interface CheckReport {
    */
   void asked(int rows);
 
+  /** Counts that the check compares the sum of some rows: a row among several sums counts once. */
+  void added(List<DataRecord> rows);
+
   /**
    * Says that rows could not be asked, since a value that the check needs is missing in them.
    *

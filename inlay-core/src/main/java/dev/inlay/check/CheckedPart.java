@@ -9,10 +9,12 @@ import dev.inlay.rows.Origin;
 import dev.inlay.spec.CheckSpec;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** What one file gave, with the findings of its checks and the rows that they hold. */
 final class CheckedPart {
@@ -22,6 +24,10 @@ final class CheckedPart {
   private final List<Finding> findings;
   private final Map<DataRecord, List<Finding>> held = new IdentityHashMap<>();
   private final List<Reported> told = new ArrayList<>();
+
+  /** Rows that a printed sum was compared with. */
+  private final Set<DataRecord> added = Collections.newSetFromMap(new IdentityHashMap<>());
+
   private final Map<String, CheckCount> counts = new HashMap<>();
 
   /** Rows whose sum is off, and by how much, without its sign. */
@@ -48,6 +54,12 @@ final class CheckedPart {
           @Override
           public void asked(int rows) {
             counts.merge(check.name(), new CheckCount(1, rows), CheckCount::plus);
+          }
+
+          @Override
+          public void added(List<DataRecord> rows) {
+            asked(rows.size());
+            added.addAll(rows);
           }
 
           @Override
@@ -87,19 +99,15 @@ final class CheckedPart {
     return known;
   }
 
-  /** Whether a check compared every row of the part. */
-  boolean asksAll(CheckSpec check) {
-    int rows = part.records().size() + part.held().size();
-    return rows > 0 && counts.getOrDefault(check.name(), CheckCount.NONE).rows() >= rows;
-  }
-
   /**
-   * The part after all checks.
-   *
-   * @param proved whether arithmetic compared all rows: where no check failed, an estimate that the
-   *     table may be wrong says nothing any more
+   * The part after all checks. Where every row is in a sum and no check failed, an estimate that
+   * the table may be wrong says nothing any more.
    */
-  DataSetPart result(boolean proved) {
+  DataSetPart result() {
+    boolean proved =
+        !part.records().isEmpty()
+            && added.containsAll(part.records())
+            && part.held().stream().allMatch(h -> added.contains(h.record()));
     if (proved && findings.stream().noneMatch(f -> f.check().isPresent())) {
       findings.removeIf(Finding::isEstimate);
     }

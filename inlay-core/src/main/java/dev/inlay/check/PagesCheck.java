@@ -54,7 +54,7 @@ record PagesCheck(CheckRule.Pages rule, List<PageLine> lines) implements FileChe
     }
   }
 
-  /** Whether a page is the last of its report, or may be. */
+  /** Whether a page is the last of its report, by its own number. */
   private static boolean isEnd(Printed page) {
     return page.of() > 0 && page.number() >= page.of();
   }

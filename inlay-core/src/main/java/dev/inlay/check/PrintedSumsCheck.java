@@ -59,7 +59,7 @@ record PrintedSumsCheck(CheckRule.PrintedSums rule) implements FileCheck {
     BigDecimal off = value.subtract(closing.above(at));
     boolean holds = isNear(off) || isNear(value.subtract(Rows.sum(rows, rule.field())));
     if (holds || closing.isLast(at)) {
-      report.asked(rows.size());
+      report.added(rows);
     }
     if (!holds && closing.isLast(at)) {
       String message =

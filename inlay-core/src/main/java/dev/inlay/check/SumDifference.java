@@ -45,7 +45,7 @@ final class SumDifference {
 
   /** Says where the sum of rows is another than the printed one, unless that is known. */
   void tell(List<DataRecord> rows, Printed printed, CheckReport report) {
-    report.asked(rows.size());
+    report.added(rows);
     BigDecimal sum = Rows.sum(rows, field);
     BigDecimal off = printed.value().subtract(sum);
     if (off.abs().compareTo(within) > 0 && !report.isTold(rows, off)) {

@@ -66,7 +66,7 @@ final class SumExplanation {
     return amount.subtract(off).abs().compareTo(within) <= 0;
   }
 
-  /** NumericTexts that are printed and could not be read. */
+  /** Figures that are printed and could not be read. */
   private Optional<String> unread() {
     List<DataRecord> unread = new ArrayList<>();
     for (DataRecord row : rows) {

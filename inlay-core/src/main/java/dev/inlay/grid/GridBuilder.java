@@ -185,7 +185,7 @@ public final class GridBuilder {
     int first = row.get(0).lines();
     // Each figure has its label, however many lines the texts between them take.
     boolean labels = first >= FULL_SHARE * most || lists.stream().anyMatch(c -> c.lines() == first);
-    // NumericTexts beside figures, line by line, are rows whatever their labels do.
+    // Figures beside figures, line by line, are rows whatever their labels do.
     boolean beside =
         lists.stream()
             .anyMatch(a -> lists.stream().anyMatch(b -> a != b && a.lines() == b.lines()));

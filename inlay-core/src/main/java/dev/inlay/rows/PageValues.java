@@ -5,6 +5,7 @@ import dev.inlay.page.PlainText;
 import dev.inlay.rows.PageLine.LineWord;
 import dev.inlay.spec.PageValue;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,8 +18,16 @@ final class PageValues {
   private static final double PHRASE_GAP = 1.5;
 
   private final Map<PageValue, List<PrintedText>> sightings = new LinkedHashMap<>();
+  private final Map<Scope, PrintedText> firsts = new HashMap<>();
   private final Map<String, List<PrintedText>> differing = new LinkedHashMap<>();
   private final RowOrigins origins;
+
+  /**
+   * Where one text of a value counts for all rows.
+   *
+   * @param page its number; 0 for the whole file
+   */
+  private record Scope(PageValue value, int page) {}
 
   /**
    * Finds the values.
@@ -85,11 +94,8 @@ final class PageValues {
   private PrintedText pick(
       PageValue value, List<PrintedText> seen, SourceRow row, Origin tableStart) {
     return switch (value.per()) {
-      case FILE -> first(value, seen);
-      case PAGE ->
-          first(
-              value,
-              seen.stream().filter(r -> r.origin().orElseThrow().page() == row.page()).toList());
+      case FILE -> firsts.computeIfAbsent(new Scope(value, 0), s -> first(s, seen));
+      case PAGE -> firsts.computeIfAbsent(new Scope(value, row.page()), s -> first(s, seen));
       case TABLE -> ofTable(value, seen, row, tableStart);
       case NEXT -> lastAbove(seen, row.origin());
     };
@@ -100,16 +106,20 @@ final class PageValues {
    * stands beside another text too, that is noted; a pattern, or a place below a repeated page
    * header, meets other texts by chance.
    */
-  private PrintedText first(PageValue value, List<PrintedText> seen) {
-    if (seen.isEmpty()) {
+  private PrintedText first(Scope scope, List<PrintedText> seen) {
+    List<PrintedText> here =
+        seen.stream()
+            .filter(r -> scope.page() == 0 || r.origin().orElseThrow().page() == scope.page())
+            .toList();
+    if (here.isEmpty()) {
       return PrintedText.NOTHING;
     }
-    PrintedText first = seen.get(0);
-    if (value.where() == PageValue.Where.BESIDE) {
-      seen.stream()
+    PrintedText first = here.get(0);
+    if (scope.value().where() == PageValue.Where.BESIDE) {
+      here.stream()
           .filter(r -> !r.text().equals(first.text()))
           .findFirst()
-          .ifPresent(other -> differing.putIfAbsent(value.field(), List.of(first, other)));
+          .ifPresent(other -> differing.putIfAbsent(scope.value().field(), List.of(first, other)));
     }
     return first;
   }

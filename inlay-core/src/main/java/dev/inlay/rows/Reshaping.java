@@ -25,6 +25,9 @@ final class Reshaping {
    * would come out without values. Empty where it can.
    */
   static Optional<String> unfit(TableView table, Shape shape) {
+    if (shape.unpivot().isEmpty()) {
+      return Optional.empty();
+    }
     TableView view = folded(table, shape);
     return shape
         .unpivot()

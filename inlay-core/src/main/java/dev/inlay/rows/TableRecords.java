@@ -40,6 +40,10 @@ final class TableRecords {
   private final Map<String, List<String>> cores = new HashMap<>();
 
   private final NumberFormat numbers;
+
+  /** Why the table cannot have the shape that the spec wants; empty where it can. */
+  private final Optional<String> unfit;
+
   private int firstRow;
 
   TableRecords(DataSetSpec set, Table table, PageValues values, PartTally tally) {
@@ -47,7 +51,9 @@ final class TableRecords {
     this.values = values;
     this.tally = tally;
     this.table = table;
-    view = Reshaping.of(SourceRows.of(table), set.shape());
+    TableView printed = SourceRows.of(table);
+    unfit = Reshaping.unfit(printed, set.shape());
+    view = Reshaping.of(printed, set.shape());
     fields = set.takesAllColumns() ? withColumns(set, table) : set.fields();
     match = ColumnMatch.of(fields, view);
     filter = new RowFilter(set.leaveOut());
@@ -123,7 +129,6 @@ final class TableRecords {
               + field.name()
               + "' needs it, or 'optional: yes'");
     }
-    Optional<String> unfit = Reshaping.unfit(SourceRows.of(table), set.shape());
     unfit.ifPresent(
         u -> tally.say(Severity.ERROR, MISSING_COLUMN, "table " + table.id() + ": " + u));
     if (!missing.isEmpty() || unfit.isPresent()) {

@@ -8,7 +8,7 @@ import java.util.Set;
 
 /**
  * Groups documents that look alike: whose tables have the same headings, or nearly, in as many
- * columns. NumericTexts in headings do not count, since they change from one period to the next.
+ * columns. Figures in headings do not count, since they change from one period to the next.
  *
  * <p>Each document joins the first group whose first document it is like enough to, by the share of
  * traits that both have (Jaccard's index). The order of the documents decides ties, so the same

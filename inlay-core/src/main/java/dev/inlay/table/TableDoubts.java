@@ -162,7 +162,7 @@ final class TableDoubts {
     }
   }
 
-  /** NumericTexts, with a unit or a marker, and short marks that stand for nothing. */
+  /** Figures, with a unit or a marker, and short marks that stand for nothing. */
   private static boolean isFigureOrMark(String text) {
     boolean digits = text.chars().anyMatch(Character::isDigit);
     return NumericTexts.isFigure(text) || digits && text.length() <= 8 || text.length() <= 3;

@@ -6,8 +6,17 @@ import static dev.inlay.check.CheckedTables.told;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.TableBuilder;
+import dev.inlay.grid.Warning;
+import dev.inlay.grid.WarningCode;
 import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.DataSetReading;
+import dev.inlay.rows.Finding;
+import dev.inlay.spec.DataSetSpec;
+import dev.inlay.spec.SpecException;
+import dev.inlay.spec.SpecReader;
 import dev.inlay.table.RowKind;
+import dev.inlay.table.Table;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class SumsOfPartsTest {
@@ -105,5 +114,47 @@ class SumsOfPartsTest {
             "sum a: 'Page' is 6.00, its 1 row adds up to 5.00 (difference 1.00); no simple"
                 + " explanation");
     assertThat(told(check("{sum: a, is: subtotals}", table)).get(0)).contains("its 3 rows");
+  }
+
+  /** Whether a table whose estimate is low is still called doubtful after a check of its sums. */
+  private static boolean isDoubtful(TableBuilder table) throws SpecException {
+    DataSetSpec set =
+        SpecReader.read(
+                "report: R\ncolumns: {a: {from: A, type: number, decimal: '.'}}\n"
+                    + "checks: [{sum: a, is: totals}]")
+            .dataSets()
+            .get(0);
+    Table t = table.build();
+    Warning unsure = new Warning(WarningCode.UNSURE, 1, "it may be wrong");
+    Table doubtful =
+        new Table(
+            t.id(),
+            t.title(),
+            t.frames(),
+            t.confidence(),
+            List.of(unsure),
+            t.headerRows(),
+            t.columns(),
+            t.rows(),
+            t.notes(),
+            t.rightOf(),
+            t.provedSums());
+    DataSetPart part = DataSetReading.read(set, "f.pdf", List.of(doubtful), List.of());
+    return Checks.made(set.checks(), part, "f.pdf", List.of()).findings().stream()
+        .anyMatch(Finding::isEstimate);
+  }
+
+  private static TableBuilder carriedOver() {
+    return table("10.00", "20.00")
+        .row(RowKind.SUBTOTAL, "Carried forward", "30.00", "")
+        .page(2)
+        .row(RowKind.SUBTOTAL, "Brought forward", "30.00", "")
+        .row("D1", "5.00", "1");
+  }
+
+  @Test
+  void aRowInNoSumIsNotProvedByOthersThatAreInTwo() throws SpecException {
+    assertThat(isDoubtful(carriedOver())).isTrue();
+    assertThat(isDoubtful(carriedOver().row(RowKind.TOTAL, "Total", "35.00", ""))).isFalse();
   }
 }

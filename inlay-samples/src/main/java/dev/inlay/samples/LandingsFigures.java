@@ -44,7 +44,7 @@ final class LandingsFigures {
   private int landings;
 
   /**
-   * NumericTexts for one quarter.
+   * Figures for one quarter.
    *
    * @param seed the same seed gives the same figures
    * @param speciesCount how many species each harbour lands
