@@ -168,7 +168,7 @@ final class RunCommand implements Callable<Integer> {
               progress.done(run.pages());
             });
     progress.end();
-    return RunResult.of(spec, BatchChecks.made(spec, Drift.told(runs)));
+    return RunResult.of(spec, BatchChecks.made(spec, Drift.reported(runs)));
   }
 
   private void write(RunFiles results, RunResult result, Outcome outcome) {

@@ -21,7 +21,7 @@ public final class Drift {
   private Drift() {}
 
   /** The same runs, with what differs told as findings of their files. */
-  public static List<FileRun> told(List<FileRun> runs) {
+  public static List<FileRun> reported(List<FileRun> runs) {
     List<FileRun> told = new ArrayList<>(runs);
     int sets = runs.stream().mapToInt(r -> r.parts().size()).max().orElse(0);
     for (int set = 0; set < sets; set++) {

@@ -33,7 +33,7 @@ final class LineGathering {
     unseen =
         spec.dataSets().stream()
             .flatMap(s -> s.values().stream())
-            .filter(v -> v.where() != PageValue.Where.ORIGIN)
+            .filter(PageValue::isPrinted)
             .collect(Collectors.toCollection(ArrayList::new));
     toTheEnd =
         spec.recognisedBy().stream().anyMatch(ReportSpec.Recognition::missing)

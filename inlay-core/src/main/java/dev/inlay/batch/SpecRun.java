@@ -36,8 +36,6 @@ import java.util.Optional;
 /** Runs a spec over files. Holds no state between files, so that one run serves several threads. */
 public final class SpecRun {
 
-  private static final String MISSING_COLUMN = "missing-column";
-
   private final ReportSpec spec;
   private final String password;
   private final int threads;
@@ -162,7 +160,7 @@ public final class SpecRun {
     }
     for (DataSetPart part : parts) {
       for (Finding finding : part.findings()) {
-        if (finding.code().equals(MISSING_COLUMN)) {
+        if (finding.code().equals(Finding.MISSING_COLUMN)) {
           return finding.message();
         }
       }
@@ -180,7 +178,7 @@ public final class SpecRun {
   }
 
   private static boolean lacksColumn(DataSetPart part) {
-    return part.findings().stream().anyMatch(f -> f.code().equals(MISSING_COLUMN));
+    return part.findings().stream().anyMatch(f -> f.code().equals(Finding.MISSING_COLUMN));
   }
 
   private FileRun unread(DocumentTables document) {

@@ -27,20 +27,20 @@ public final class BatchChecks {
 
   private BatchChecks() {}
 
-  /** The same runs, with what was found told as findings of their files. */
+  /** The same runs, with what was found as findings of their files. */
   public static List<FileRun> made(ReportSpec spec, List<FileRun> runs) {
-    List<FileRun> told = new ArrayList<>(runs);
-    tellSameFiles(told);
+    List<FileRun> checked = new ArrayList<>(runs);
+    tellSameFiles(checked);
     for (int set = 0; set < spec.dataSets().size(); set++) {
       for (CheckSpec check : spec.dataSets().get(set).checks()) {
         if (check.rule().overBatch()) {
-          tell(check, set, told);
-          count(check, set, told);
+          tell(check, set, checked);
+          count(check, set, checked);
         }
-        NotAsked.report(check, set, told);
+        NotAsked.report(check, set, checked);
       }
     }
-    return told;
+    return checked;
   }
 
   private static void tell(CheckSpec check, int set, List<FileRun> runs) {

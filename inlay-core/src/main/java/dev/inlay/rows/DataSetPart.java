@@ -58,38 +58,16 @@ public record DataSetPart(
     }
     List<PrintedSum> among =
         sums.stream().map(s -> s.at(before[s.firstRow()], before[s.rowsBefore()])).toList();
-    return new DataSetPart(
-        records.stream().filter(wanted).toList(),
-        held,
-        ledger,
-        findings,
-        tables,
-        columns,
-        asked,
-        numberForms,
-        uses,
-        rows.stream().filter(wanted).toList(),
-        among,
-        counts);
+    List<DataRecord> left = rows.stream().filter(wanted).toList();
+    return with(
+        records.stream().filter(wanted).toList(), held, ledger, findings, left, among, counts);
   }
 
   /** The same, one more check counted. */
   DataSetPart counted(String check, CheckCount count) {
     Map<String, CheckCount> all = new HashMap<>(counts);
     all.put(check, count);
-    return new DataSetPart(
-        records,
-        held,
-        ledger,
-        findings,
-        tables,
-        columns,
-        asked,
-        numberForms,
-        uses,
-        rows,
-        sums,
-        all);
+    return with(records, held, ledger, findings, rows, sums, all);
   }
 
   /** The same after its checks: some records held, and more said. */
@@ -100,18 +78,30 @@ public record DataSetPart(
       Map<String, CheckCount> counted) {
     RowLedger nowEnded =
         new RowLedger(ledger.read(), accepted.size(), nowHeld.size(), ledger.leftOut());
+    return with(accepted, nowHeld, nowEnded, said, List.of(), List.of(), counted);
+  }
+
+  /** Another state of what was read of the same tables. */
+  private DataSetPart with(
+      List<DataRecord> accepted,
+      List<HeldRecord> nowHeld,
+      RowLedger ended,
+      List<Finding> said,
+      List<DataRecord> all,
+      List<PrintedSum> printed,
+      Map<String, CheckCount> counted) {
     return new DataSetPart(
         accepted,
         nowHeld,
-        nowEnded,
+        ended,
         said,
         tables,
         columns,
         asked,
         numberForms,
         uses,
-        List.of(),
-        List.of(),
+        all,
+        printed,
         counted);
   }
 }

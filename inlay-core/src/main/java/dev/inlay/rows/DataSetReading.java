@@ -59,14 +59,15 @@ public final class DataSetReading {
 
   private void tellValues(PageValues values, List<PageLine> lines) {
     for (PageValue value : set.values()) {
-      String rule = "value " + value.field();
-      if (value.where() != PageValue.Where.ORIGIN) {
-        tally.uses().name(rule);
+      if (!value.isPrinted()) {
+        continue;
       }
+      String rule = "value " + value.field();
+      tally.uses().name(rule);
       for (PrintedText raw : values.sightings(value)) {
         tally.uses().took(rule, raw.text(), raw.origin().orElseThrow().page());
       }
-      if (values.sightings(value).isEmpty() && value.where() != PageValue.Where.ORIGIN) {
+      if (values.sightings(value).isEmpty()) {
         String what =
             value.where() == PageValue.Where.PATTERN
                 ? "no line holds the pattern " + value.pattern()

@@ -21,6 +21,9 @@ public record Finding(
     Optional<Origin> origin,
     Optional<String> check) {
 
+  /** The code of a finding that a table lacks a column which a field needs. */
+  public static final String MISSING_COLUMN = "missing-column";
+
   /** A finding of a place. */
   public static Finding at(
       Severity severity, String code, String file, String message, Origin origin) {

@@ -39,8 +39,7 @@ final class PageValues {
   PageValues(List<PageValue> values, List<PageLine> lines, RowOrigins origins) {
     this.origins = origins;
     for (PageValue value : values) {
-      sightings.put(
-          value, value.where() == PageValue.Where.ORIGIN ? List.of() : find(value, lines));
+      sightings.put(value, value.isPrinted() ? find(value, lines) : List.of());
     }
   }
 
@@ -85,9 +84,9 @@ final class PageValues {
         (value, seen) ->
             values.put(
                 value.field(),
-                value.where() == PageValue.Where.ORIGIN
-                    ? new PrintedText(origins.of(value.label(), row), row.origin())
-                    : pick(value, seen, row, tableStart)));
+                value.isPrinted()
+                    ? pick(value, seen, row, tableStart)
+                    : new PrintedText(origins.of(value.label(), row), row.origin())));
     return values;
   }
 

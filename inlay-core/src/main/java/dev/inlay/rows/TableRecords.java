@@ -23,8 +23,6 @@ final class TableRecords {
   /** The name under which headings are counted that were carried into fields. */
   static final String CARRIED = "headings carried";
 
-  private static final String MISSING_COLUMN = "missing-column";
-
   private static final String REPEATED = "repeated headings";
 
   private final DataSetSpec set;
@@ -120,7 +118,7 @@ final class TableRecords {
     for (FieldSpec field : missing) {
       tally.say(
           Severity.ERROR,
-          MISSING_COLUMN,
+          Finding.MISSING_COLUMN,
           "table "
               + table.id()
               + ": "
@@ -130,7 +128,7 @@ final class TableRecords {
               + "' needs it, or 'optional: yes'");
     }
     unfit.ifPresent(
-        u -> tally.say(Severity.ERROR, MISSING_COLUMN, "table " + table.id() + ": " + u));
+        u -> tally.say(Severity.ERROR, Finding.MISSING_COLUMN, "table " + table.id() + ": " + u));
     if (!missing.isEmpty() || unfit.isPresent()) {
       return false;
     }

@@ -15,13 +15,23 @@ final class CheckReader {
 
   private static final String WITHIN = "within";
 
+  /** Keys of every check. */
+  private static final List<String> OF_ALL = List.of("name", "where", "severity", "effect");
+
   /** Reads the rule of one check. */
   private interface RuleReader {
     CheckRule read(Section one);
   }
 
-  /** How each kind of check is read, by the key that tells it. */
-  private final Map<String, RuleReader> kinds = new LinkedHashMap<>();
+  /**
+   * A kind of check.
+   *
+   * @param more keys that say more of it; others would be passed over
+   */
+  private record Kind(RuleReader reader, List<String> more) {}
+
+  /** The kinds of checks, by the key that tells each. */
+  private final Map<String, Kind> kinds = new LinkedHashMap<>();
 
   private final Section section;
   private final Path folder;
@@ -35,25 +45,41 @@ final class CheckReader {
   CheckReader(Section section, Path folder) {
     this.section = section;
     this.folder = folder;
-    kinds.put("row", CheckReader::row);
-    kinds.put("sum", CheckReader::sum);
-    kinds.put("carried", o -> new CheckRule.Carried(o.needed("carried"), within(o)));
-    kinds.put("count", CheckReader::count);
-    kinds.put("unique", o -> new CheckRule.Unique(o.texts("unique"), overBatch(o)));
-    kinds.put("serial", o -> new CheckRule.Serial(o.needed("serial"), o.texts("by")));
-    kinds.put(
+    add("row", CheckReader::row, WITHIN);
+    add("sum", CheckReader::sum, "is", "by", "of", "on", WITHIN);
+    add("carried", o -> new CheckRule.Carried(o.needed("carried"), within(o)), WITHIN);
+    add("count", CheckReader::count, "by", "is");
+    add("unique", o -> new CheckRule.Unique(o.texts("unique"), overBatch(o)), "over");
+    add("serial", o -> new CheckRule.Serial(o.needed("serial"), o.texts("by")), "by");
+    add(
         "balance",
-        o ->
-            new CheckRule.Balance(o.needed("balance"), o.needed("plus"), o.texts("by"), within(o)));
-    kinds.put("pages", CheckReader::pages);
-    kinds.put("lowest", o -> extreme(o, "lowest"));
-    kinds.put("highest", o -> extreme(o, "highest"));
-    kinds.put("lookup", o -> new CheckRule.Lookup(o.needed("lookup"), values(o)));
-    kinds.put(
-        "expected", o -> new CheckRule.Expected(o.needed("expected"), values(o), overBatch(o)));
-    kinds.put("same", o -> new CheckRule.Same(o.texts("same"), scope(o)));
-    kinds.put("one file each", o -> new CheckRule.OneFileEach(o.texts("one file each")));
-    kinds.put("change", CheckReader::change);
+        o -> new CheckRule.Balance(o.needed("balance"), o.needed("plus"), o.texts("by"), within(o)),
+        "plus",
+        "by",
+        WITHIN);
+    add("pages", CheckReader::pages);
+    add("lowest", o -> extreme(o, "lowest"), "by", "is", WITHIN);
+    add("highest", o -> extreme(o, "highest"), "by", "is", WITHIN);
+    add(
+        "lookup",
+        o -> new CheckRule.Lookup(o.needed("lookup"), values(o)),
+        "values",
+        "in",
+        "column");
+    add(
+        "expected",
+        o -> new CheckRule.Expected(o.needed("expected"), values(o), overBatch(o)),
+        "values",
+        "in",
+        "column",
+        "over");
+    add("same", o -> new CheckRule.Same(o.texts("same"), scope(o)), "on");
+    add("one file each", o -> new CheckRule.OneFileEach(o.texts("one file each")));
+    add("change", CheckReader::change, "along", "by", WITHIN);
+  }
+
+  private void add(String key, RuleReader reader, String... more) {
+    kinds.put(key, new Kind(reader, List.of(more)));
   }
 
   List<CheckSpec> read() {
@@ -70,33 +96,15 @@ final class CheckReader {
     return checks;
   }
 
-  /** Keys that say more of a check; of the others each belongs to some kinds only. */
-  private static final Map<String, List<String>> MORE =
-      Map.ofEntries(
-          Map.entry("row", List.of(WITHIN)),
-          Map.entry("sum", List.of("is", "by", "of", "on", WITHIN)),
-          Map.entry("carried", List.of(WITHIN)),
-          Map.entry("count", List.of("by", "is")),
-          Map.entry("unique", List.of("over")),
-          Map.entry("serial", List.of("by")),
-          Map.entry("balance", List.of("plus", "by", WITHIN)),
-          Map.entry("pages", List.of()),
-          Map.entry("lowest", List.of("by", "is", WITHIN)),
-          Map.entry("highest", List.of("by", "is", WITHIN)),
-          Map.entry("lookup", List.of("values", "in", "column")),
-          Map.entry("expected", List.of("values", "in", "column", "over")),
-          Map.entry("same", List.of("on")),
-          Map.entry("one file each", List.of()),
-          Map.entry("change", List.of("along", "by", WITHIN)));
-
-  private static final List<String> OF_ALL = List.of("name", "where", "severity", "effect");
-
   /** A key that a check passes over would make it look stricter than it is. */
-  private static void tellIgnored(Section one, String kind) {
+  private void tellIgnored(Section one, String kind) {
     for (Map.Entry<String, Node> entry : one.values().entrySet()) {
       String key = entry.getKey();
       boolean known = SpecKeys.CHECK.names().contains(key);
-      if (known && !key.equals(kind) && !OF_ALL.contains(key) && !MORE.get(kind).contains(key)) {
+      if (known
+          && !key.equals(kind)
+          && !OF_ALL.contains(key)
+          && !kinds.get(kind).more().contains(key)) {
         one.messages().add(entry.getValue(), "'" + key + "' means nothing with '" + kind + "'");
       }
     }
@@ -104,7 +112,7 @@ final class CheckReader {
 
   private CheckSpec check(Section one, String kind) {
     tellIgnored(one, kind);
-    CheckRule rule = kinds.get(kind).read(one);
+    CheckRule rule = kinds.get(kind).reader().read(one);
     if (percent(one) && !(rule instanceof CheckRule.Change)) {
       one.messages()
           .add(one.get(WITHIN).orElseThrow(), "'within' takes per cent with 'change' only");

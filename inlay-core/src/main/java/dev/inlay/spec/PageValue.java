@@ -18,6 +18,11 @@ public record PageValue(String field, Where where, String label, TextPattern pat
   /** What can be asked of the place that a row comes from. */
   public static final List<String> ORIGINS = List.of("file", "page", "title", "row");
 
+  /** Whether it is a text of the page, that has to be found. */
+  public boolean isPrinted() {
+    return where != Where.ORIGIN;
+  }
+
   /** How the place of a value is told. */
   public enum Where {
     /** On the line of its label, to the right. */

@@ -41,7 +41,7 @@ class DriftTest {
   }
 
   private static List<String> told(FileRun... runs) {
-    return Drift.told(List.of(runs)).stream()
+    return Drift.reported(List.of(runs)).stream()
         .flatMap(r -> r.findings().stream())
         .map(f -> f.file() + " " + f.code())
         .toList();
