@@ -69,7 +69,7 @@ final class NextColumns {
       if (!firstOf.containsKey(table)) {
         ordered.add(table);
         for (PageTable n = next.get(table); n != null; n = next.get(n)) {
-          ordered.add(n.inNextColumn());
+          ordered.add(n.goingOn());
         }
       }
     }
@@ -86,7 +86,9 @@ final class NextColumns {
     boolean again = PartComparison.repeatsHeader(first, part);
     double higher = old.top() - now.top();
     if (Math.abs(higher) < SAME_TOP * typeSize) {
-      return again && now.bottom() <= old.bottom() + typeSize && areEqual(before, part);
+      return again
+          && now.bottom() <= old.bottom() + typeSize
+          && PartComparison.sameEdges(before, part, SAME_PLACE * typeSize);
     }
     boolean like =
         again || isHeadless(first, part) && PartComparison.continuesColumns(before, part);
@@ -103,18 +105,6 @@ final class NextColumns {
     return part.headerRows() == 0
         || part.hasUnsureHeader()
         || PartComparison.headerIsRecord(first, part);
-  }
-
-  /** Whether the boundaries of two tables lie at the same places after a shift. */
-  private boolean areEqual(PageTable before, PageTable part) {
-    double shift = part.columnEdges().get(0) - before.columnEdges().get(0);
-    for (int i = 0; i < before.columnEdges().size(); i++) {
-      double off = part.columnEdges().get(i) - before.columnEdges().get(i) - shift;
-      if (Math.abs(off) > SAME_PLACE * typeSize) {
-        return false;
-      }
-    }
-    return true;
   }
 
   /** Whether no text of its column stands right above a table. */

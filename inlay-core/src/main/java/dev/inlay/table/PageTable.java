@@ -20,7 +20,7 @@ import java.util.function.UnaryOperator;
  * @param warnings reasons to look at it
  * @param first whether no other table stands above it on the page
  * @param last whether no other table stands below it on the page
- * @param nextColumn whether it goes on, in the next column of the page, with the table before it
+ * @param goesOn whether it goes on with the table before it on the same page
  */
 record PageTable(
     TableFrame frame,
@@ -32,7 +32,7 @@ record PageTable(
     List<Warning> warnings,
     boolean first,
     boolean last,
-    boolean nextColumn) {
+    boolean goesOn) {
 
   PageTable {
     notes = List.copyOf(notes);
@@ -44,11 +44,11 @@ record PageTable(
   /** The same table, told whether others stand above or below it on the page. */
   PageTable placed(boolean isFirst, boolean isLast) {
     return new PageTable(
-        frame, title, notes, columnEdges, headerRows, rows, warnings, isFirst, isLast, nextColumn);
+        frame, title, notes, columnEdges, headerRows, rows, warnings, isFirst, isLast, goesOn);
   }
 
-  /** The same table, marked as going on with the table before it in the next column of a page. */
-  PageTable inNextColumn() {
+  /** The same table, marked as going on with the table before it on the same page. */
+  PageTable goingOn() {
     return new PageTable(
         frame, title, notes, columnEdges, headerRows, rows, warnings, first, last, true);
   }
@@ -65,7 +65,7 @@ record PageTable(
         warnings,
         first,
         last,
-        nextColumn);
+        goesOn);
   }
 
   /** The same table, its header read as rows: one text alone heads those below it. */
@@ -82,8 +82,7 @@ record PageTable(
         all.add(header ? new TableRow(RowKind.BODY, row.page(), row.cells()) : row);
       }
     }
-    return new PageTable(
-        frame, title, notes, columnEdges, 0, all, warnings, first, last, nextColumn);
+    return new PageTable(frame, title, notes, columnEdges, 0, all, warnings, first, last, goesOn);
   }
 
   /** The same table with its frame and cells at other places. */
@@ -99,7 +98,7 @@ record PageTable(
       moved.add(new TableRow(row.kind(), row.page(), cells));
     }
     return new PageTable(
-        there, title, notes, columnEdges, headerRows, moved, warnings, first, last, nextColumn);
+        there, title, notes, columnEdges, headerRows, moved, warnings, first, last, goesOn);
   }
 
   /** Whether nothing but its place tells its header. */

@@ -106,7 +106,8 @@ public final class PageTables {
     tables.sort(
         Comparator.comparingDouble((PageTable t) -> t.frame().box().top())
             .thenComparingDouble(t -> t.frame().box().left()));
-    return placed(NextColumns.order(tables, around, typeSize));
+    List<PageTable> whole = BlocksBelow.order(tables, around, typeSize);
+    return placed(NextColumns.order(whole, around, typeSize));
   }
 
   private static List<PageTable> placed(List<PageTable> tables) {

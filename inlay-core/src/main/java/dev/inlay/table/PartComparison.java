@@ -185,6 +185,23 @@ final class PartComparison {
     return same;
   }
 
+  /**
+   * Whether two parts have as many columns, and their boundaries lie at the same places after a
+   * shift.
+   *
+   * @param within to this many points
+   */
+  static boolean sameEdges(PageTable before, PageTable part, double within) {
+    List<Double> old = before.columnEdges();
+    List<Double> now = part.columnEdges();
+    double shift = now.get(0) - old.get(0);
+    boolean same = old.size() == now.size();
+    for (int i = 0; same && i < old.size(); i++) {
+      same = Math.abs(now.get(i) - old.get(i) - shift) <= within;
+    }
+    return same;
+  }
+
   /** Whether the boundaries of both parts lie at the same places after a shift and a stretch. */
   static boolean sameColumns(PageTable before, PageTable part) {
     List<Double> old = before.columnEdges();

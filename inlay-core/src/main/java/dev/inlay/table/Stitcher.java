@@ -198,7 +198,7 @@ public final class Stitcher {
   }
 
   private boolean goesOn(PageTable before, PageTable part) {
-    if (part.nextColumn()) {
+    if (part.goesOn()) {
       return true;
     }
     PageTable first = open.get(0);
