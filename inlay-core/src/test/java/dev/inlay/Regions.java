@@ -1,15 +1,15 @@
 package dev.inlay;
 
-import dev.inlay.find.ChunkLine;
-import dev.inlay.find.OpenFrame;
-import dev.inlay.find.PageColumns;
-import dev.inlay.find.PageMeasure;
-import dev.inlay.find.Ruling;
-import dev.inlay.find.RulingFinder;
+import dev.inlay.evidence.ChunkLine;
+import dev.inlay.evidence.PageColumns;
+import dev.inlay.evidence.PageMeasure;
+import dev.inlay.evidence.Ruling;
+import dev.inlay.evidence.RulingFinder;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
 import dev.inlay.page.Turn;
+import dev.inlay.propose.OpenFrame;
 import dev.inlay.propose.RoleRegions;
 import dev.inlay.score.Zone;
 import java.util.ArrayList;

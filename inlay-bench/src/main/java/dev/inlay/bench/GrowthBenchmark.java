@@ -1,5 +1,6 @@
 package dev.inlay.bench;
 
+import dev.inlay.choose.PageTables;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.Glyph;
@@ -7,7 +8,6 @@ import dev.inlay.page.Page;
 import dev.inlay.page.Stroke;
 import dev.inlay.page.Turn;
 import dev.inlay.page.Typeface;
-import dev.inlay.table.PageTables;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;

@@ -1,11 +1,11 @@
 package dev.inlay.bench;
 
-import dev.inlay.find.ChunkLine;
+import dev.inlay.evidence.ChunkLine;
 import dev.inlay.geom.Interval;
-import dev.inlay.grid.HeaderLayout;
-import dev.inlay.grid.Heading;
 import dev.inlay.page.TextLine;
 import dev.inlay.page.Word;
+import dev.inlay.propose.HeaderLayout;
+import dev.inlay.propose.Heading;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

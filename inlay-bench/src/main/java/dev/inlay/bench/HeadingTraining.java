@@ -1,15 +1,15 @@
 package dev.inlay.bench;
 
-import dev.inlay.find.OpenFrame;
-import dev.inlay.grid.HeaderLayout;
-import dev.inlay.grid.Heading;
-import dev.inlay.grid.HeadingLine;
-import dev.inlay.grid.HeadingModel;
-import dev.inlay.grid.OpenGridBuilder;
+import dev.inlay.choose.PageZones;
 import dev.inlay.pdf.OpenFailure;
 import dev.inlay.pdf.PageFailure;
 import dev.inlay.pdf.PdfFile;
-import dev.inlay.table.PageZones;
+import dev.inlay.propose.HeaderLayout;
+import dev.inlay.propose.Heading;
+import dev.inlay.propose.HeadingLine;
+import dev.inlay.propose.HeadingModel;
+import dev.inlay.propose.OpenFrame;
+import dev.inlay.propose.OpenGridBuilder;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;

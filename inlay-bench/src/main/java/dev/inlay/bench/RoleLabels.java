@@ -1,7 +1,7 @@
 package dev.inlay.bench;
 
-import dev.inlay.find.ChunkLine;
-import dev.inlay.find.LineRole;
+import dev.inlay.evidence.ChunkLine;
+import dev.inlay.evidence.LineRole;
 import dev.inlay.page.Word;
 import java.util.ArrayDeque;
 import java.util.ArrayList;

@@ -1,6 +1,7 @@
 package dev.inlay.bench;
 
-import dev.inlay.find.LineRole;
+import dev.inlay.choose.PageZones;
+import dev.inlay.evidence.LineRole;
 import dev.inlay.pdf.OpenFailure;
 import dev.inlay.pdf.PageFailure;
 import dev.inlay.pdf.PdfFile;
@@ -8,7 +9,6 @@ import dev.inlay.score.LineSigns;
 import dev.inlay.score.RoleModel;
 import dev.inlay.score.RoleScores;
 import dev.inlay.score.Zone;
-import dev.inlay.table.PageZones;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;

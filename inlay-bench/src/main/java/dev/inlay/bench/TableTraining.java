@@ -1,8 +1,8 @@
 package dev.inlay.bench;
 
+import dev.inlay.document.WholeTable;
+import dev.inlay.model.Table;
 import dev.inlay.score.TableModel;
-import dev.inlay.table.Table;
-import dev.inlay.table.WholeTable;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;

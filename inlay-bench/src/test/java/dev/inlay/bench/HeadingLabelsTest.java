@@ -3,9 +3,9 @@ package dev.inlay.bench;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.geom.Interval;
-import dev.inlay.grid.HeaderLayout;
-import dev.inlay.grid.Heading;
 import dev.inlay.page.Word;
+import dev.inlay.propose.HeaderLayout;
+import dev.inlay.propose.Heading;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;

@@ -2,7 +2,7 @@ package dev.inlay.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import dev.inlay.find.LineRole;
+import dev.inlay.evidence.LineRole;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.json.JsonMapper;

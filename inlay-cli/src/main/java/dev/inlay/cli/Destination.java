@@ -1,7 +1,7 @@
 package dev.inlay.cli;
 
 import dev.inlay.extract.DocumentTables;
-import dev.inlay.table.Table;
+import dev.inlay.model.Table;
 import dev.inlay.write.CsvTable;
 import dev.inlay.write.HtmlTables;
 import dev.inlay.write.JsonTables;

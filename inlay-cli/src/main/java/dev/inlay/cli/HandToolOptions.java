@@ -1,9 +1,9 @@
 package dev.inlay.cli;
 
+import dev.inlay.choose.RulingUse;
 import dev.inlay.extract.TableChoice;
 import dev.inlay.extract.TableHints;
 import dev.inlay.geom.Length;
-import dev.inlay.table.RulingUse;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;

@@ -1,7 +1,7 @@
 package dev.inlay.cli;
 
+import dev.inlay.evidence.PageLines;
 import dev.inlay.extract.PageWalk;
-import dev.inlay.find.PageLines;
 import dev.inlay.geom.Length.Unit;
 import dev.inlay.page.Page;
 import dev.inlay.write.LinesFile;

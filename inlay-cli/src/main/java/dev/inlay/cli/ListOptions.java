@@ -1,8 +1,8 @@
 package dev.inlay.cli;
 
+import dev.inlay.document.PlainList;
 import dev.inlay.extract.DocumentTables;
-import dev.inlay.table.PlainList;
-import dev.inlay.table.RowKind;
+import dev.inlay.model.RowKind;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;

@@ -1,6 +1,6 @@
 package dev.inlay.batch;
 
-import dev.inlay.find.PageLines;
+import dev.inlay.evidence.PageLines;
 import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
 import dev.inlay.rows.DataSetReading;

@@ -1,6 +1,7 @@
 package dev.inlay.batch;
 
 import dev.inlay.check.Checks;
+import dev.inlay.choose.RulingUse;
 import dev.inlay.extract.DocumentStatus;
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
@@ -10,6 +11,8 @@ import dev.inlay.extract.PageWalk;
 import dev.inlay.extract.Problem;
 import dev.inlay.extract.TableChoice;
 import dev.inlay.extract.TableHints;
+import dev.inlay.model.Table;
+import dev.inlay.model.TextLedger;
 import dev.inlay.page.PageSelection;
 import dev.inlay.rows.DataSetPart;
 import dev.inlay.rows.DataSetReading;
@@ -22,9 +25,6 @@ import dev.inlay.rows.TablesNotTaken;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.ReportSpec;
 import dev.inlay.spec.TableSpec;
-import dev.inlay.table.RulingUse;
-import dev.inlay.table.Table;
-import dev.inlay.table.TextLedger;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;

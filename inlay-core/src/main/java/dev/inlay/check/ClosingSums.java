@@ -1,7 +1,7 @@
 package dev.inlay.check;
 
+import dev.inlay.model.RowKind;
 import dev.inlay.rows.PrintedSum;
-import dev.inlay.table.RowKind;
 import java.math.BigDecimal;
 import java.util.List;
 

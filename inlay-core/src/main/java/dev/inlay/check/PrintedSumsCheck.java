@@ -1,10 +1,10 @@
 package dev.inlay.check;
 
+import dev.inlay.model.RowKind;
 import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSetPart;
 import dev.inlay.rows.PrintedSum;
 import dev.inlay.spec.CheckRule;
-import dev.inlay.table.RowKind;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;

@@ -1,9 +1,9 @@
 package dev.inlay.draft;
 
+import dev.inlay.model.Table;
 import dev.inlay.rows.TableTexts;
 import dev.inlay.spec.FieldSpec;
 import dev.inlay.spec.Wording;
-import dev.inlay.table.Table;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;

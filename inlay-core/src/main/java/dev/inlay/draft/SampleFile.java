@@ -1,8 +1,8 @@
 package dev.inlay.draft;
 
 import dev.inlay.geom.Box;
+import dev.inlay.model.Table;
 import dev.inlay.rows.PageLine;
-import dev.inlay.table.Table;
 import java.util.List;
 
 /**

@@ -2,11 +2,11 @@ package dev.inlay.draft;
 
 import dev.inlay.draft.Layout.LayoutColumn;
 import dev.inlay.draft.VaryingLines.Varying;
+import dev.inlay.model.RowKind;
+import dev.inlay.model.Table;
 import dev.inlay.rows.TableTexts;
 import dev.inlay.rows.TypeTrial;
 import dev.inlay.spec.FieldType;
-import dev.inlay.table.RowKind;
-import dev.inlay.table.Table;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;

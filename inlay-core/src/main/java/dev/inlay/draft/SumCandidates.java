@@ -1,9 +1,9 @@
 package dev.inlay.draft;
 
+import dev.inlay.model.RowKind;
 import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSetPart;
 import dev.inlay.rows.PrintedSum;
-import dev.inlay.table.RowKind;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;

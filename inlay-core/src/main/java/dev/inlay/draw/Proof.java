@@ -1,14 +1,14 @@
 package dev.inlay.draw;
 
+import dev.inlay.choose.RulingUse;
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.geom.Box;
+import dev.inlay.model.Table;
+import dev.inlay.model.TableFrame;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
 import dev.inlay.page.Turn;
-import dev.inlay.table.RulingUse;
-import dev.inlay.table.Table;
-import dev.inlay.table.TableFrame;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.io.Closeable;

@@ -1,11 +1,11 @@
 package dev.inlay.extract;
 
+import dev.inlay.choose.PageHints;
 import dev.inlay.geom.Box;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.Page;
 import dev.inlay.page.PlainText;
 import dev.inlay.page.TextLine;
-import dev.inlay.table.PageHints;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,9 +1,9 @@
 package dev.inlay.extract;
 
+import dev.inlay.document.PlainList;
+import dev.inlay.document.WideParts;
 import dev.inlay.geom.Box;
-import dev.inlay.table.PlainList;
-import dev.inlay.table.Table;
-import dev.inlay.table.WideParts;
+import dev.inlay.model.Table;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;

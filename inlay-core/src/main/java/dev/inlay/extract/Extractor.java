@@ -1,8 +1,8 @@
 package dev.inlay.extract;
 
+import dev.inlay.choose.PageHints;
 import dev.inlay.page.Page;
 import dev.inlay.page.PageSelection;
-import dev.inlay.table.PageHints;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,7 +1,7 @@
 package dev.inlay.extract;
 
 import dev.inlay.geom.Box;
-import dev.inlay.table.TextLedger;
+import dev.inlay.model.TextLedger;
 import java.util.List;
 
 /**

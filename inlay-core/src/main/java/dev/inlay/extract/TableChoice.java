@@ -1,7 +1,7 @@
 package dev.inlay.extract;
 
+import dev.inlay.model.Table;
 import dev.inlay.page.PlainText;
-import dev.inlay.table.Table;
 import java.util.List;
 
 /**

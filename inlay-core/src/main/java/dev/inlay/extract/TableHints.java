@@ -1,9 +1,9 @@
 package dev.inlay.extract;
 
+import dev.inlay.choose.RulingUse;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Length;
 import dev.inlay.page.Page;
-import dev.inlay.table.RulingUse;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,17 +1,17 @@
 package dev.inlay.extract;
 
-import dev.inlay.find.EdgeLine;
-import dev.inlay.find.FurnitureFinder;
-import dev.inlay.find.HeadingGutters;
+import dev.inlay.choose.PageHints;
+import dev.inlay.choose.PageTables;
+import dev.inlay.document.EdgeLine;
+import dev.inlay.document.FurnitureFinder;
+import dev.inlay.document.Stitcher;
 import dev.inlay.geom.Box;
+import dev.inlay.model.Table;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
-import dev.inlay.table.PageHints;
-import dev.inlay.table.PageTables;
-import dev.inlay.table.Stitcher;
-import dev.inlay.table.Table;
+import dev.inlay.propose.HeadingGutters;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;

@@ -1,6 +1,6 @@
 package dev.inlay.propose;
 
-import dev.inlay.find.ChunkLine;
+import dev.inlay.evidence.ChunkLine;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.Word;
 import java.util.List;

@@ -1,16 +1,12 @@
 package dev.inlay.propose;
 
-import dev.inlay.find.ChunkLine;
-import dev.inlay.find.Frame;
-import dev.inlay.find.GutterFinder;
-import dev.inlay.find.HeadedGutters;
-import dev.inlay.find.LineRole;
-import dev.inlay.find.OpenFrame;
-import dev.inlay.find.RoleCertainty;
-import dev.inlay.find.Ruling;
-import dev.inlay.find.SideBySide;
+import dev.inlay.evidence.ChunkLine;
+import dev.inlay.evidence.Frame;
+import dev.inlay.evidence.LineRole;
+import dev.inlay.evidence.Ruling;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
+import dev.inlay.model.RoleCertainty;
 import dev.inlay.page.TextLine;
 import dev.inlay.score.RoleReading;
 import dev.inlay.score.Zone;

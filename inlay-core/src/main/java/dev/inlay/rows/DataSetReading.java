@@ -1,10 +1,10 @@
 package dev.inlay.rows;
 
-import dev.inlay.grid.Warning;
+import dev.inlay.model.Table;
+import dev.inlay.model.Warning;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.LeaveOutRule;
 import dev.inlay.spec.PageValue;
-import dev.inlay.table.Table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

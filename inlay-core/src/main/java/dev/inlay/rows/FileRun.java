@@ -1,6 +1,6 @@
 package dev.inlay.rows;
 
-import dev.inlay.table.TextLedger;
+import dev.inlay.model.TextLedger;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;

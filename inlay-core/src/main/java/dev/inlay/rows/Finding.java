@@ -1,6 +1,6 @@
 package dev.inlay.rows;
 
-import dev.inlay.grid.WarningCode;
+import dev.inlay.model.WarningCode;
 import java.util.Optional;
 
 /**

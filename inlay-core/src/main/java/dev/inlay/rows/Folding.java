@@ -1,7 +1,7 @@
 package dev.inlay.rows;
 
+import dev.inlay.model.RowKind;
 import dev.inlay.spec.Shape;
-import dev.inlay.table.RowKind;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,10 +1,10 @@
 package dev.inlay.rows;
 
+import dev.inlay.model.RowKind;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.FieldSpec;
 import dev.inlay.spec.RecordPatterns;
 import dev.inlay.spec.TextPattern;
-import dev.inlay.table.RowKind;
 import dev.inlay.text.NumberFormat;
 import java.util.ArrayList;
 import java.util.HashMap;

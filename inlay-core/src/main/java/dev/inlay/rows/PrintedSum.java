@@ -1,6 +1,6 @@
 package dev.inlay.rows;
 
-import dev.inlay.table.RowKind;
+import dev.inlay.model.RowKind;
 import java.math.BigDecimal;
 import java.util.Map;
 

@@ -1,7 +1,7 @@
 package dev.inlay.rows;
 
+import dev.inlay.model.RowKind;
 import dev.inlay.spec.LeaveOutRule;
-import dev.inlay.table.RowKind;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

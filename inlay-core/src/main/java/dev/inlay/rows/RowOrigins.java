@@ -1,6 +1,6 @@
 package dev.inlay.rows;
 
-import dev.inlay.table.Table;
+import dev.inlay.model.Table;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,7 +1,7 @@
 package dev.inlay.rows;
 
 import dev.inlay.geom.Box;
-import dev.inlay.table.RowKind;
+import dev.inlay.model.RowKind;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;

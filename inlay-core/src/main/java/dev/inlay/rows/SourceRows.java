@@ -1,11 +1,11 @@
 package dev.inlay.rows;
 
+import dev.inlay.document.HeadingLevels;
 import dev.inlay.geom.Box;
-import dev.inlay.table.Column;
-import dev.inlay.table.HeadingLevels;
-import dev.inlay.table.Table;
-import dev.inlay.table.TableCell;
-import dev.inlay.table.TableRow;
+import dev.inlay.model.Column;
+import dev.inlay.model.Table;
+import dev.inlay.model.TableCell;
+import dev.inlay.model.TableRow;
 import dev.inlay.text.NumberFormat;
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -1,12 +1,12 @@
 package dev.inlay.rows;
 
+import dev.inlay.model.Column;
+import dev.inlay.model.Table;
 import dev.inlay.page.PlainText;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.FieldSpec;
 import dev.inlay.spec.TableSpec;
 import dev.inlay.spec.Wording;
-import dev.inlay.table.Column;
-import dev.inlay.table.Table;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

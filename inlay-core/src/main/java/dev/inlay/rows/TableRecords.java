@@ -1,11 +1,11 @@
 package dev.inlay.rows;
 
+import dev.inlay.document.CarriedRows;
+import dev.inlay.model.RowKind;
+import dev.inlay.model.Table;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.FieldSpec;
 import dev.inlay.spec.ValueFormat;
-import dev.inlay.table.CarriedRows;
-import dev.inlay.table.RowKind;
-import dev.inlay.table.Table;
 import dev.inlay.text.NumberFormat;
 import java.math.BigDecimal;
 import java.util.ArrayList;

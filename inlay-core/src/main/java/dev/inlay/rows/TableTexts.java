@@ -1,8 +1,8 @@
 package dev.inlay.rows;
 
+import dev.inlay.model.RowKind;
+import dev.inlay.model.Table;
 import dev.inlay.spec.Shape;
-import dev.inlay.table.RowKind;
-import dev.inlay.table.Table;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;

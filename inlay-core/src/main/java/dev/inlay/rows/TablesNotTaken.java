@@ -1,10 +1,10 @@
 package dev.inlay.rows;
 
 import dev.inlay.geom.Box;
+import dev.inlay.model.RowKind;
+import dev.inlay.model.Table;
+import dev.inlay.model.TableFrame;
 import dev.inlay.spec.DataSetSpec;
-import dev.inlay.table.RowKind;
-import dev.inlay.table.Table;
-import dev.inlay.table.TableFrame;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

@@ -1,8 +1,8 @@
 package dev.inlay.score;
 
-import dev.inlay.find.Chunk;
-import dev.inlay.find.ChunkLine;
-import dev.inlay.find.LineRole;
+import dev.inlay.evidence.Chunk;
+import dev.inlay.evidence.ChunkLine;
+import dev.inlay.evidence.LineRole;
 import dev.inlay.text.TextShape;
 import java.util.List;
 import java.util.Set;

@@ -1,7 +1,7 @@
 package dev.inlay.score;
 
-import dev.inlay.find.ChunkLine;
-import dev.inlay.find.Ruling;
+import dev.inlay.evidence.ChunkLine;
+import dev.inlay.evidence.Ruling;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.Fill;

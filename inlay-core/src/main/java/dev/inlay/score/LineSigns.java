@@ -1,6 +1,6 @@
 package dev.inlay.score;
 
-import dev.inlay.find.ChunkLine;
+import dev.inlay.evidence.ChunkLine;
 import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.HashMap;

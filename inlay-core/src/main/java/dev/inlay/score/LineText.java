@@ -1,7 +1,7 @@
 package dev.inlay.score;
 
-import dev.inlay.find.Chunk;
-import dev.inlay.find.ChunkLine;
+import dev.inlay.evidence.Chunk;
+import dev.inlay.evidence.ChunkLine;
 import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,6 +1,6 @@
 package dev.inlay.score;
 
-import dev.inlay.find.LineRole;
+import dev.inlay.evidence.LineRole;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;

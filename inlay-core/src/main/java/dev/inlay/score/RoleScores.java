@@ -1,6 +1,6 @@
 package dev.inlay.score;
 
-import dev.inlay.find.LineRole;
+import dev.inlay.evidence.LineRole;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,6 +1,6 @@
 package dev.inlay.score;
 
-import dev.inlay.find.ChunkLine;
+import dev.inlay.evidence.ChunkLine;
 import dev.inlay.geom.Box;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.LineComposer;

@@ -1,8 +1,8 @@
 package dev.inlay.survey;
 
-import dev.inlay.table.Column;
-import dev.inlay.table.RulingExtent;
-import dev.inlay.table.Table;
+import dev.inlay.model.Column;
+import dev.inlay.model.RulingExtent;
+import dev.inlay.model.Table;
 import java.util.List;
 import java.util.Optional;
 

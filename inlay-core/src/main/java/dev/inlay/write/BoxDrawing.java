@@ -1,8 +1,8 @@
 package dev.inlay.write;
 
-import dev.inlay.table.RowKind;
-import dev.inlay.table.Table;
-import dev.inlay.table.TableCell;
+import dev.inlay.model.RowKind;
+import dev.inlay.model.Table;
+import dev.inlay.model.TableCell;
 import dev.inlay.write.TextTables.Limits;
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -1,6 +1,6 @@
 package dev.inlay.write;
 
-import dev.inlay.table.TableCell;
+import dev.inlay.model.TableCell;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;

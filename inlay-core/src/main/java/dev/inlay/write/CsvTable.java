@@ -1,7 +1,7 @@
 package dev.inlay.write;
 
 import dev.inlay.extract.DocumentTables;
-import dev.inlay.table.Table;
+import dev.inlay.model.Table;
 import java.io.BufferedWriter;
 import java.io.IOException;
 import java.io.OutputStream;

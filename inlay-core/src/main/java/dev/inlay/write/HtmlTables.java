@@ -1,13 +1,13 @@
 package dev.inlay.write;
 
+import dev.inlay.document.Indents;
 import dev.inlay.extract.DocumentTables;
-import dev.inlay.grid.Warning;
-import dev.inlay.table.Indents;
-import dev.inlay.table.RowKind;
-import dev.inlay.table.Table;
-import dev.inlay.table.TableCell;
-import dev.inlay.table.TableNote;
-import dev.inlay.table.TableRow;
+import dev.inlay.model.RowKind;
+import dev.inlay.model.Table;
+import dev.inlay.model.TableCell;
+import dev.inlay.model.TableNote;
+import dev.inlay.model.TableRow;
+import dev.inlay.model.Warning;
 import java.util.ArrayList;
 import java.util.List;
 

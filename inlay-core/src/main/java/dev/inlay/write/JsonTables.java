@@ -1,15 +1,15 @@
 package dev.inlay.write;
 
+import dev.inlay.document.Indents;
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.geom.Box;
-import dev.inlay.grid.Warning;
-import dev.inlay.table.Column;
-import dev.inlay.table.Indents;
-import dev.inlay.table.Table;
-import dev.inlay.table.TableCell;
-import dev.inlay.table.TableFrame;
-import dev.inlay.table.TableNote;
-import dev.inlay.table.TableRow;
+import dev.inlay.model.Column;
+import dev.inlay.model.Table;
+import dev.inlay.model.TableCell;
+import dev.inlay.model.TableFrame;
+import dev.inlay.model.TableNote;
+import dev.inlay.model.TableRow;
+import dev.inlay.model.Warning;
 import java.io.OutputStream;
 import java.util.List;
 import tools.jackson.core.JsonGenerator;

@@ -1,9 +1,9 @@
 package dev.inlay.write;
 
 import dev.inlay.extract.DocumentTables;
-import dev.inlay.table.RowKind;
-import dev.inlay.table.Table;
-import dev.inlay.table.TableNote;
+import dev.inlay.model.RowKind;
+import dev.inlay.model.Table;
+import dev.inlay.model.TableNote;
 import dev.inlay.text.NumberFormat;
 import java.util.ArrayList;
 import java.util.Collections;

@@ -1,12 +1,12 @@
 package dev.inlay.write;
 
+import dev.inlay.model.TextLedger;
 import dev.inlay.rows.CheckResult;
 import dev.inlay.rows.DataSet;
 import dev.inlay.rows.FileRun;
 import dev.inlay.rows.Finding;
 import dev.inlay.rows.RowLedger;
 import dev.inlay.rows.RunResult;
-import dev.inlay.table.TextLedger;
 import java.io.OutputStream;
 import tools.jackson.core.JsonGenerator;
 

@@ -1,5 +1,6 @@
 package dev.inlay.write;
 
+import dev.inlay.model.TextLedger;
 import dev.inlay.rows.CheckResult;
 import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSet;
@@ -9,7 +10,6 @@ import dev.inlay.rows.RowLedger;
 import dev.inlay.rows.RuleUse;
 import dev.inlay.rows.RunResult;
 import dev.inlay.rows.Severity;
-import dev.inlay.table.TextLedger;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

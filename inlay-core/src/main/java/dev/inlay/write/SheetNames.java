@@ -1,6 +1,6 @@
 package dev.inlay.write;
 
-import dev.inlay.table.Table;
+import dev.inlay.model.Table;
 import java.util.HashSet;
 import java.util.Locale;
 import java.util.Set;

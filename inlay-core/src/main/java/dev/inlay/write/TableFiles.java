@@ -1,7 +1,7 @@
 package dev.inlay.write;
 
 import dev.inlay.extract.DocumentTables;
-import dev.inlay.table.Table;
+import dev.inlay.model.Table;
 import dev.inlay.write.TextTables.Limits;
 import java.io.IOException;
 import java.io.OutputStream;

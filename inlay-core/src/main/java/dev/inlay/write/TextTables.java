@@ -1,11 +1,11 @@
 package dev.inlay.write;
 
 import dev.inlay.extract.DocumentTables;
-import dev.inlay.grid.Warning;
-import dev.inlay.table.RulingExtent;
-import dev.inlay.table.Table;
-import dev.inlay.table.TableFrame;
-import dev.inlay.table.TableNote;
+import dev.inlay.model.RulingExtent;
+import dev.inlay.model.Table;
+import dev.inlay.model.TableFrame;
+import dev.inlay.model.TableNote;
+import dev.inlay.model.Warning;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;

@@ -1,8 +1,8 @@
 package dev.inlay.write;
 
 import dev.inlay.extract.DocumentTables;
-import dev.inlay.table.RowKind;
-import dev.inlay.table.Table;
+import dev.inlay.model.RowKind;
+import dev.inlay.model.Table;
 import dev.inlay.text.NumberFormat;
 import dev.inlay.text.PlainNumber;
 import dev.inlay.write.FlatTable.FlatRow;

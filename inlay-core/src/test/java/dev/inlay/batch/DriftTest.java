@@ -2,10 +2,10 @@ package dev.inlay.batch;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.inlay.model.TextLedger;
 import dev.inlay.rows.DataSetPart;
 import dev.inlay.rows.FileRun;
 import dev.inlay.rows.RowLedger;
-import dev.inlay.table.TextLedger;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;

@@ -3,13 +3,13 @@ package dev.inlay.check;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.TableBuilder;
+import dev.inlay.model.RowKind;
 import dev.inlay.rows.DataSetPart;
 import dev.inlay.rows.DataSetReading;
 import dev.inlay.rows.Finding;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.SpecException;
 import dev.inlay.spec.SpecReader;
-import dev.inlay.table.RowKind;
 import java.util.List;
 
 /** Small tables, read and checked. */

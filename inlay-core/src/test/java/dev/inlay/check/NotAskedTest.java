@@ -3,6 +3,8 @@ package dev.inlay.check;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.TableBuilder;
+import dev.inlay.model.RowKind;
+import dev.inlay.model.TextLedger;
 import dev.inlay.rows.DataSetPart;
 import dev.inlay.rows.DataSetReading;
 import dev.inlay.rows.FileRun;
@@ -11,8 +13,6 @@ import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.ReportSpec;
 import dev.inlay.spec.SpecException;
 import dev.inlay.spec.SpecReader;
-import dev.inlay.table.RowKind;
-import dev.inlay.table.TextLedger;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;

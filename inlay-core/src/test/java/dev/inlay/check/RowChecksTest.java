@@ -5,8 +5,8 @@ import static dev.inlay.check.CheckedTables.told;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.TableBuilder;
+import dev.inlay.model.RowKind;
 import dev.inlay.rows.DataSetPart;
-import dev.inlay.table.RowKind;
 import org.junit.jupiter.api.Test;
 
 class RowChecksTest {

@@ -7,7 +7,7 @@ import static dev.inlay.check.CheckedTables.told;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.TableBuilder;
-import dev.inlay.table.RowKind;
+import dev.inlay.model.RowKind;
 import java.math.BigDecimal;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -6,16 +6,16 @@ import static dev.inlay.check.CheckedTables.told;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.TableBuilder;
-import dev.inlay.grid.Warning;
-import dev.inlay.grid.WarningCode;
+import dev.inlay.model.RowKind;
+import dev.inlay.model.Table;
+import dev.inlay.model.Warning;
+import dev.inlay.model.WarningCode;
 import dev.inlay.rows.DataSetPart;
 import dev.inlay.rows.DataSetReading;
 import dev.inlay.rows.Finding;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.SpecException;
 import dev.inlay.spec.SpecReader;
-import dev.inlay.table.RowKind;
-import dev.inlay.table.Table;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

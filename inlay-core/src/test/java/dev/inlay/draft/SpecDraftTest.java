@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import dev.inlay.TableBuilder;
 import dev.inlay.geom.Box;
+import dev.inlay.model.RowKind;
 import dev.inlay.rows.PageLine;
 import dev.inlay.rows.PageLine.LineWord;
 import dev.inlay.spec.SpecException;
 import dev.inlay.spec.SpecReader;
-import dev.inlay.table.RowKind;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

@@ -2,6 +2,7 @@ package dev.inlay.draw;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.inlay.choose.RulingUse;
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
 import dev.inlay.extract.PageWalk;
@@ -10,7 +11,6 @@ import dev.inlay.extract.TableHints;
 import dev.inlay.page.Page;
 import dev.inlay.page.PageSelection;
 import dev.inlay.pdf.TestPdf;
-import dev.inlay.table.RulingUse;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;

@@ -2,14 +2,14 @@ package dev.inlay.extract;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.inlay.choose.PageTables;
+import dev.inlay.model.RowKind;
+import dev.inlay.model.RulingExtent;
+import dev.inlay.model.Table;
+import dev.inlay.model.TextLedger;
 import dev.inlay.page.Page;
 import dev.inlay.page.PageSelection;
 import dev.inlay.pdf.PdfFile;
-import dev.inlay.table.PageTables;
-import dev.inlay.table.RowKind;
-import dev.inlay.table.RulingExtent;
-import dev.inlay.table.Table;
-import dev.inlay.table.TextLedger;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -2,12 +2,12 @@ package dev.inlay.extract;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.inlay.model.RowKind;
+import dev.inlay.model.Table;
+import dev.inlay.model.TableCell;
+import dev.inlay.model.TextLedger;
 import dev.inlay.page.PageSelection;
 import dev.inlay.pdf.TestPdf;
-import dev.inlay.table.RowKind;
-import dev.inlay.table.Table;
-import dev.inlay.table.TableCell;
-import dev.inlay.table.TextLedger;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.PageBuilder;
 import dev.inlay.Regions;
-import dev.inlay.find.OpenFrame;
 import dev.inlay.geom.Interval;
 import java.util.ArrayList;
 import java.util.List;

@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.TableBuilder;
 import dev.inlay.geom.Box;
+import dev.inlay.model.RowKind;
+import dev.inlay.model.Table;
 import dev.inlay.rows.PageLine.LineWord;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.SpecException;
 import dev.inlay.spec.SpecReader;
-import dev.inlay.table.RowKind;
-import dev.inlay.table.Table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

@@ -3,11 +3,11 @@ package dev.inlay.rows;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.TableBuilder;
+import dev.inlay.model.Table;
 import dev.inlay.rows.TablesNotTaken.Source;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.SpecException;
 import dev.inlay.spec.SpecReader;
-import dev.inlay.table.Table;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.PageBuilder;
 import dev.inlay.Regions;
-import dev.inlay.find.LineRole;
+import dev.inlay.evidence.LineRole;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

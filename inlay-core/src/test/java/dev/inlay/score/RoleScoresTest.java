@@ -3,7 +3,7 @@ package dev.inlay.score;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import dev.inlay.find.LineRole;
+import dev.inlay.evidence.LineRole;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;

@@ -2,7 +2,7 @@ package dev.inlay.survey;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import dev.inlay.table.RulingExtent;
+import dev.inlay.model.RulingExtent;
 import dev.inlay.write.SurveyFile;
 import dev.inlay.write.SurveyText;
 import java.io.ByteArrayOutputStream;

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import dev.inlay.TableBuilder;
 import dev.inlay.extract.DocumentTables;
-import dev.inlay.table.Table;
+import dev.inlay.model.Table;
 import java.io.IOException;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;

@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import dev.inlay.TableBuilder;
 import dev.inlay.extract.DocumentTables;
-import dev.inlay.table.RowKind;
-import dev.inlay.table.Table;
+import dev.inlay.model.RowKind;
+import dev.inlay.model.Table;
 import dev.inlay.write.TextTables.Limits;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;

@@ -4,8 +4,8 @@ import static dev.inlay.TableBuilder.cell;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.TableBuilder;
-import dev.inlay.table.RowKind;
-import dev.inlay.table.Table;
+import dev.inlay.model.RowKind;
+import dev.inlay.model.Table;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;

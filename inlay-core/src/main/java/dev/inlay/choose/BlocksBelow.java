@@ -1,0 +1,122 @@
+package dev.inlay.choose;
+
+import dev.inlay.geom.Box;
+import dev.inlay.page.TextLine;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Blocks of one table that white parts, as after every fifth row: boxes right below each other with
+ * the same columns, nothing printed between, and no headings of their own.
+ */
+final class BlocksBelow {
+
+  /** The white between two blocks is lower than this many of the rows above it. */
+  private static final double MOST_WHITE_ROWS = 2;
+
+  /** The boundaries of two blocks of one table lie at the same places to this many type sizes. */
+  private static final double SAME_PLACE = 0.15;
+
+  private final List<TextLine> around;
+  private final double typeSize;
+
+  private BlocksBelow(List<TextLine> around, double typeSize) {
+    this.around = around;
+    this.typeSize = typeSize;
+  }
+
+  /**
+   * Puts each block behind the one it goes on with.
+   *
+   * @param tables from top to bottom
+   * @param around the lines outside them
+   * @param typeSize the page's usual one, in points
+   * @return the same tables, those that go on marked
+   */
+  static List<PageTable> order(List<PageTable> tables, List<TextLine> around, double typeSize) {
+    return tables.size() < 2 ? tables : new BlocksBelow(around, typeSize).ordered(tables);
+  }
+
+  private List<PageTable> ordered(List<PageTable> tables) {
+    Map<PageTable, PageTable> next = new IdentityHashMap<>();
+    Map<PageTable, PageTable> firstOf = new IdentityHashMap<>();
+    for (int i = 1; i < tables.size(); i++) {
+      PageTable block = tables.get(i);
+      rightAbove(tables.subList(0, i), block.frame().box())
+          .filter(above -> goesOn(firstOf.getOrDefault(above, above), above, block))
+          .ifPresent(
+              above -> {
+                next.put(above, block);
+                firstOf.put(block, firstOf.getOrDefault(above, above));
+              });
+    }
+    List<PageTable> ordered = new ArrayList<>();
+    for (PageTable table : tables) {
+      if (!firstOf.containsKey(table)) {
+        ordered.add(table);
+        for (PageTable block = next.get(table); block != null; block = next.get(block)) {
+          ordered.add(block.goingOn());
+        }
+      }
+    }
+    return ordered;
+  }
+
+  /** The table that ends lowest above a box, of those above and below each other with it. */
+  private static Optional<PageTable> rightAbove(List<PageTable> before, Box box) {
+    PageTable lowest = null;
+    for (PageTable table : before) {
+      Box one = table.frame().box();
+      boolean above = one.horizontal().overlap(box.horizontal()) > 0;
+      if (above && (lowest == null || one.bottom() > lowest.frame().box().bottom())) {
+        lowest = table;
+      }
+    }
+    return Optional.ofNullable(lowest);
+  }
+
+  private boolean goesOn(PageTable first, PageTable above, PageTable block) {
+    Box old = above.frame().box();
+    Box now = block.frame().box();
+    double white = now.top() - old.bottom();
+    double row = old.height() / Math.max(1, above.rows().size());
+    boolean near = white > -typeSize && white < MOST_WHITE_ROWS * Math.max(row, typeSize);
+    return near
+        && block.title().isEmpty()
+        && above.isRuled()
+        && block.isRuled()
+        && PartComparison.sameEdges(above, block, SAME_PLACE * typeSize)
+        && hasNoHeadings(first, block)
+        && isBlank(old, now);
+  }
+
+  /** Whether the first row of a block is no header, or one that could as well be a row. */
+  private static boolean hasNoHeadings(PageTable first, PageTable block) {
+    if (block.headerRows() == 0 || block.hasUnsureHeader()) {
+      return true;
+    }
+    Set<String> texts = new HashSet<>();
+    block.header().forEach(r -> r.cells().forEach(c -> texts.add(c.text())));
+    texts.remove("");
+    boolean headsRows = texts.size() == 1 && block.columns() > 1;
+    return headsRows
+        || PartComparison.repeatsHeader(first, block)
+        || PartComparison.headerIsRecord(first, block);
+  }
+
+  /** Whether no text stands between two blocks. */
+  private boolean isBlank(Box above, Box below) {
+    return around.stream()
+        .map(TextLine::box)
+        .noneMatch(
+            line ->
+                line.centreY() > above.bottom()
+                    && line.centreY() < below.top()
+                    && line.horizontal().overlap(below.horizontal()) > 0);
+  }
+}

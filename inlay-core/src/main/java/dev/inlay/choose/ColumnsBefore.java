@@ -1,0 +1,235 @@
+package dev.inlay.choose;
+
+import dev.inlay.evidence.Chunk;
+import dev.inlay.evidence.ChunkLine;
+import dev.inlay.geom.Edges;
+import dev.inlay.geom.Interval;
+import dev.inlay.model.RowKind;
+import dev.inlay.model.TableCell;
+import dev.inlay.model.TableRow;
+import dev.inlay.page.Word;
+import dev.inlay.text.TextShape;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * The columns of a table on the page before, laid over the next page: where each begins and ends,
+ * and what its texts are.
+ */
+final class ColumnsBefore {
+
+  /** A column holds values where at least this share of its texts does. */
+  private static final double MOSTLY = 0.6;
+
+  /** Nearly all rows are this share. */
+  private static final double NEARLY_ALL = 0.85;
+
+  /** A word reaches over a boundary where it does by more than this, in type sizes. */
+  private static final double OVER = 0.1;
+
+  /** Values end at one place within this many type sizes. */
+  private static final double ENDS = 0.3;
+
+  /** Texts end within this many type sizes of the ruling behind them. */
+  private static final double CELL_PADDING = 1.2;
+
+  private final PageTable before;
+  private final double shift;
+  private final double usualStep;
+  private final boolean endsWithSum;
+
+  /** Whether a column holds values. */
+  private final boolean[] values;
+
+  /** Where the texts of each column begin and end on the page before, in points. */
+  private final double[] textsFrom;
+
+  private final double[] textsTo;
+
+  /**
+   * Lays the columns.
+   *
+   * @param before the part on the page before
+   * @param shift how much further right they stand, in points
+   */
+  ColumnsBefore(PageTable before, double shift) {
+    this.before = before;
+    this.shift = shift;
+    usualStep = usualStep(before);
+    List<TableRow> rows = before.body();
+    endsWithSum = !rows.isEmpty() && isSum(rows.get(rows.size() - 1));
+    textsFrom = new double[before.columns()];
+    textsTo = new double[before.columns()];
+    Arrays.fill(textsFrom, Double.POSITIVE_INFINITY);
+    Arrays.fill(textsTo, Double.NEGATIVE_INFINITY);
+    values = new boolean[before.columns()];
+    for (int c = 0; c < values.length; c++) {
+      values[c] = PartComparison.valueShare(rows, c) > MOSTLY;
+    }
+    rows.forEach(this::noteTexts);
+  }
+
+  /** Whether a row is a sum: by its name, or as its label reaches over columns before values. */
+  private static boolean isSum(TableRow row) {
+    if (row.kind() == RowKind.SUBTOTAL || row.kind() == RowKind.TOTAL) {
+      return true;
+    }
+    List<TableCell> texts = row.cells().stream().filter(c -> !c.text().isEmpty()).toList();
+    return texts.size() > 1
+        && texts.get(0).columnSpan() > 1
+        && texts.stream().skip(1).allMatch(c -> TextShape.of(c.text()).isValue());
+  }
+
+  private void noteTexts(TableRow row) {
+    for (TableCell cell : row.cells()) {
+      if (cell.columnSpan() == 1 && !cell.text().isEmpty()) {
+        int c = cell.column();
+        textsFrom[c] = Math.min(textsFrom[c], cell.box().left());
+        textsTo[c] = Math.max(textsTo[c], cell.box().right());
+      }
+    }
+  }
+
+  /** From the first edge to the last, in points. */
+  Interval extent() {
+    List<Double> edges = before.columnEdges();
+    return new Interval(edges.get(0) + shift, edges.get(edges.size() - 1) + shift);
+  }
+
+  /** The median distance of the rows, in points. */
+  double usualStep() {
+    return usualStep;
+  }
+
+  /** The median distance of the rows on the page before, in points. */
+  private static double usualStep(PageTable before) {
+    double[] tops =
+        before.rows().stream()
+            .filter(r -> !r.cells().isEmpty())
+            .mapToDouble(r -> r.cells().stream().mapToDouble(c -> c.box().top()).min().orElse(0))
+            .toArray();
+    double[] steps = new double[Math.max(0, tops.length - 1)];
+    for (int i = 0; i < steps.length; i++) {
+      steps[i] = tops[i + 1] - tops[i];
+    }
+    Arrays.sort(steps);
+    return steps.length == 0 ? 0 : steps[steps.length / 2];
+  }
+
+  /** The gutters of the page before, each in the middle of the white that these rows leave. */
+  List<Double> gutters(List<ChunkLine> rows) {
+    double[] begin = new double[before.columns()];
+    double[] end = new double[before.columns()];
+    Arrays.fill(begin, Double.POSITIVE_INFINITY);
+    Arrays.fill(end, Double.NEGATIVE_INFINITY);
+    for (ChunkLine row : rows) {
+      for (Word word : row.isTabular() ? row.words() : List.<Word>of()) {
+        int column = column(word.box().centreX());
+        begin[column] = Math.min(begin[column], word.box().left());
+        end[column] = Math.max(end[column], word.box().right());
+      }
+    }
+    List<Double> gutters = new ArrayList<>();
+    for (int c = 0; c + 1 < before.columns(); c++) {
+      boolean white = Double.isFinite(end[c] + begin[c + 1]) && end[c] < begin[c + 1];
+      double known = before.columnEdges().get(c + 1) + shift;
+      gutters.add(white ? (end[c] + begin[c + 1]) / 2 : known);
+    }
+    return gutters;
+  }
+
+  /** Whether no word reaches into the texts of another column, and none beyond the table. */
+  boolean fit(ChunkLine line) {
+    List<Double> edges = before.columnEdges();
+    double size = line.line().size();
+    boolean within =
+        line.box().left() > edges.get(0) + shift - size
+            && line.box().right() < edges.get(edges.size() - 1) + shift + size;
+    return within && (!line.isTabular() || line.words().stream().allMatch(w -> fits(w, size)));
+  }
+
+  private boolean fits(Word word, double size) {
+    int column = column(word.box().centreX());
+    double from = column == 0 ? Double.NEGATIVE_INFINITY : textsTo[column - 1];
+    double to = column + 1 == textsFrom.length ? Double.POSITIVE_INFINITY : textsFrom[column + 1];
+    return word.box().left() > from + shift - OVER * size
+        && word.box().right() < to + shift + OVER * size;
+  }
+
+  /** Whether a line has a text in the first column, if nearly all rows before have one. */
+  private boolean fillsFirstColumn(ChunkLine line) {
+    int all = 0;
+    int filled = 0;
+    for (TableRow row : before.body()) {
+      all += row.cells().isEmpty() ? 0 : 1;
+      filled += row.textAt(0).isEmpty() ? 0 : 1;
+    }
+    double left = line.chunks().get(0).box().left() + OVER * line.line().size();
+    return filled < NEARLY_ALL * all || column(left) == 0;
+  }
+
+  private int column(double x) {
+    return Edges.indexOf(before.columnEdges(), x - shift);
+  }
+
+  /**
+   * Whether a line is the label of a sum, not in the first column, and values that end exactly
+   * where those of their columns ended on the page before.
+   */
+  boolean isSum(ChunkLine line) {
+    List<Chunk> chunks = line.chunks();
+    Chunk label = chunks.get(0);
+    boolean named = endsWithSum || RowKinds.namesSum(label.text());
+    if (chunks.size() < 2 || !named || TextShape.of(label.text()).isValue()) {
+      return false;
+    }
+    double near = (before.isRuled() ? CELL_PADDING : ENDS) * line.line().size();
+    for (Chunk chunk : chunks.subList(1, chunks.size())) {
+      int column = column(chunk.box().centreX());
+      boolean ends = Math.abs(chunk.box().right() - textsTo[column] - shift) < near;
+      if (!values[column] || !ends || !TextShape.of(chunk.text()).isValue()) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /**
+   * Whether a line fills several columns as the rows before do: values stand where values stood.
+   *
+   * @param belowRows whether rows stand above it; then it may be a sum, its label before the value
+   */
+  boolean isRow(ChunkLine line, boolean belowRows) {
+    if (isSum(line)) {
+      return true;
+    }
+    String[] texts = new String[values.length];
+    for (Word word : line.words()) {
+      int column = column(word.box().centreX());
+      texts[column] = texts[column] == null ? word.text() : texts[column] + " " + word.text();
+    }
+    int filled = 0;
+    int asBefore = 0;
+    int otherwise = 0;
+    int years = 0;
+    boolean anyValues = false;
+    for (int c = 0; c < texts.length; c++) {
+      anyValues |= values[c];
+      if (texts[c] == null) {
+        continue;
+      }
+      filled++;
+      TextShape shape = TextShape.of(texts[c]);
+      asBefore += values[c] && (shape.isValue() || shape == TextShape.CODE) ? 1 : 0;
+      otherwise += values[c] && shape == TextShape.WORDS ? 1 : 0;
+      years += values[c] && TextShape.isYear(texts[c]) ? 1 : 0;
+    }
+    // A first row with words where values stood, or with nothing but years, heads another table.
+    boolean values =
+        belowRows ? asBefore > 0 && asBefore >= otherwise : asBefore > years && otherwise == 0;
+    return filled > 1
+        && (belowRows || fillsFirstColumn(line))
+        && (anyValues ? values : 2 * filled > texts.length);
+  }
+}

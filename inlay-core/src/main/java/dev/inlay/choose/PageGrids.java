@@ -1,0 +1,81 @@
+package dev.inlay.choose;
+
+import dev.inlay.evidence.ChunkLine;
+import dev.inlay.evidence.PageLines;
+import dev.inlay.evidence.PageMeasure;
+import dev.inlay.evidence.RulingFinder;
+import dev.inlay.geom.Box;
+import dev.inlay.page.GlyphIndex;
+import dev.inlay.page.Page;
+import dev.inlay.page.TextLine;
+import dev.inlay.propose.Grid;
+import dev.inlay.propose.OpenFrame;
+import dev.inlay.propose.OpenGridBuilder;
+import dev.inlay.propose.RoleRegions;
+import dev.inlay.score.RoleReading;
+import dev.inlay.score.Zone;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The grids of one page: those whose cells rulings box first, because rulings are drawn on purpose,
+ * then those that the roles of the other lines tell.
+ *
+ * @param grids from top to bottom, those that begin at the same height from left to right
+ * @param outside the lines that stand in none of them
+ */
+record PageGrids(List<Grid> grids, List<TextLine> outside) {
+
+  /** Finds the grids of a page. */
+  static PageGrids find(Page page, GlyphIndex index, PageMeasure measure) {
+    return find(page, index, measure, RulingUse.WEIGH);
+  }
+
+  /** Finds the grids of a page; rulings that are to be ignored are not on it any more. */
+  static PageGrids find(Page page, GlyphIndex index, PageMeasure measure, RulingUse use) {
+    PageParts parts = PageParts.of(page, index, measure, use);
+    List<Grid> grids = new ArrayList<>();
+    for (Grid grid : parts.ruled()) {
+      grids.add(
+          RuledRows.zone(grid, index, parts.drawn())
+              .map(zone -> UndrawnEdges.part(RuledRows.withRoles(grid, zone)))
+              .orElse(grid));
+    }
+    if (use == RulingUse.USE) {
+      return new PageGrids(grids, parts.outside());
+    }
+    parts.inBoxes().forEach(open -> grids.add(OpenGridBuilder.build(open)));
+    for (Zone zone : parts.columns()) {
+      for (OpenFrame open : RoleRegions.of(page.number(), zone, parts.turned())) {
+        grids.add(OpenGridBuilder.build(open));
+      }
+    }
+    HeaderBoxes.join(grids, measure);
+    SumBoxes.join(grids);
+    grids.sort(
+        Comparator.comparingDouble((Grid g) -> g.frame().box().top())
+            .thenComparingDouble(g -> g.frame().box().left()));
+    List<Box> frames = grids.stream().map(g -> g.frame().box()).toList();
+    return new PageGrids(
+        grids, parts.outside().stream().filter(l -> PageParts.isOutside(l, frames)).toList());
+  }
+
+  /** The frame of lines that are known to be one table; empty where they leave no gutter. */
+  static Optional<OpenFrame> whole(List<TextLine> lines, Page page, PageMeasure measure) {
+    List<ChunkLine> sorted = ChunkLine.of(PageLines.upright(lines));
+    return sorted.isEmpty()
+        ? Optional.empty()
+        : RoleRegions.whole(page.number(), zone(sorted, page, measure));
+  }
+
+  /** A frame whose lines all belong to one table, with their roles. */
+  static OpenFrame withRoles(OpenFrame open, Page page, PageMeasure measure) {
+    return open.withRoles(RoleReading.of(zone(open.lines(), page, measure)).inside());
+  }
+
+  private static Zone zone(List<ChunkLine> lines, Page page, PageMeasure measure) {
+    return PageParts.drawn(page, RulingFinder.find(page, measure), measure).withLines(lines);
+  }
+}

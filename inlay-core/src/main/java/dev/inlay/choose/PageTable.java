@@ -1,0 +1,142 @@
+package dev.inlay.choose;
+
+import dev.inlay.geom.Box;
+import dev.inlay.model.RowKind;
+import dev.inlay.model.RulingExtent;
+import dev.inlay.model.TableCell;
+import dev.inlay.model.TableFrame;
+import dev.inlay.model.TableNote;
+import dev.inlay.model.TableRow;
+import dev.inlay.model.Warning;
+import dev.inlay.model.WarningCode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+/**
+ * The part of a table that stands on one page.
+ *
+ * @param frame where it stands
+ * @param title the caption above it, if there is one
+ * @param notes what stands below it
+ * @param columnEdges x of the boundaries between its columns, in points
+ * @param headerRows how many rows at the top are header
+ * @param rows from top to bottom
+ * @param warnings reasons to look at it
+ * @param first whether no other table stands above it on the page
+ * @param last whether no other table stands below it on the page
+ * @param goesOn whether it goes on with the table before it on the same page
+ */
+public record PageTable(
+    TableFrame frame,
+    Optional<String> title,
+    List<TableNote> notes,
+    List<Double> columnEdges,
+    int headerRows,
+    List<TableRow> rows,
+    List<Warning> warnings,
+    boolean first,
+    boolean last,
+    boolean goesOn) {
+
+  /** Keeps copies that cannot change. */
+  public PageTable {
+    notes = List.copyOf(notes);
+    columnEdges = List.copyOf(columnEdges);
+    rows = List.copyOf(rows);
+    warnings = List.copyOf(warnings);
+  }
+
+  /** The same table, told whether others stand above or below it on the page. */
+  public PageTable placed(boolean isFirst, boolean isLast) {
+    return new PageTable(
+        frame, title, notes, columnEdges, headerRows, rows, warnings, isFirst, isLast, goesOn);
+  }
+
+  /** The same table, marked as going on with the table before it on the same page. */
+  PageTable goingOn() {
+    return new PageTable(
+        frame, title, notes, columnEdges, headerRows, rows, warnings, first, last, true);
+  }
+
+  /** The same table without a caption. */
+  PageTable withoutTitle() {
+    return new PageTable(
+        frame,
+        Optional.empty(),
+        notes,
+        columnEdges,
+        headerRows,
+        rows,
+        warnings,
+        first,
+        last,
+        goesOn);
+  }
+
+  /** The same table, its header read as rows: one text alone heads those below it. */
+  public PageTable withoutHeader() {
+    List<TableRow> all = new ArrayList<>();
+    for (TableRow row : rows) {
+      List<TableCell> texts = row.cells().stream().filter(c -> !c.text().isEmpty()).toList();
+      boolean header = row.kind() == RowKind.HEADER;
+      if (header && texts.size() == 1 && columns() > 2) {
+        TableCell only = texts.get(0);
+        TableCell over = new TableCell(only.text(), 0, columns(), 1, only.box());
+        all.add(new TableRow(RowKind.GROUP, row.page(), List.of(over)));
+      } else {
+        all.add(header ? new TableRow(RowKind.BODY, row.page(), row.cells()) : row);
+      }
+    }
+    return new PageTable(frame, title, notes, columnEdges, 0, all, warnings, first, last, goesOn);
+  }
+
+  /** The same table with its frame and cells at other places. */
+  PageTable at(UnaryOperator<Box> place) {
+    TableFrame there = new TableFrame(frame.page(), place.apply(frame.box()), frame.rulings());
+    List<TableRow> moved = new ArrayList<>();
+    for (TableRow row : rows) {
+      List<TableCell> cells = new ArrayList<>();
+      for (TableCell c : row.cells()) {
+        cells.add(
+            new TableCell(c.text(), c.column(), c.columnSpan(), c.rowSpan(), place.apply(c.box())));
+      }
+      moved.add(new TableRow(row.kind(), row.page(), cells));
+    }
+    return new PageTable(
+        there, title, notes, columnEdges, headerRows, moved, warnings, first, last, goesOn);
+  }
+
+  /** Whether nothing but its place tells its header. */
+  public boolean hasUnsureHeader() {
+    return headerRows > 0 && warnings.stream().anyMatch(w -> w.code() == WarningCode.HEADER_UNSURE);
+  }
+
+  /** Whether rulings part all its rows and columns. */
+  public boolean isRuled() {
+    return frame.rulings() == RulingExtent.FULL;
+  }
+
+  /** How many columns it has. */
+  public int columns() {
+    return columnEdges.size() - 1;
+  }
+
+  /** How many characters its cells hold, blanks not counted. */
+  public long printed() {
+    return rows.stream()
+        .flatMap(r -> r.cells().stream())
+        .flatMapToInt(c -> c.text().codePoints())
+        .filter(c -> !Character.isWhitespace(c))
+        .count();
+  }
+
+  public List<TableRow> header() {
+    return rows.subList(0, headerRows);
+  }
+
+  public List<TableRow> body() {
+    return rows.subList(headerRows, rows.size());
+  }
+}

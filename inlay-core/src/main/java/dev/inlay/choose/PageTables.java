@@ -1,0 +1,217 @@
+package dev.inlay.choose;
+
+import dev.inlay.choose.SidewaysTables.Sideways;
+import dev.inlay.evidence.CharacterBoxes;
+import dev.inlay.evidence.PageMeasure;
+import dev.inlay.geom.Box;
+import dev.inlay.model.TextLedger;
+import dev.inlay.page.Glyph;
+import dev.inlay.page.GlyphIndex;
+import dev.inlay.page.LineComposer;
+import dev.inlay.page.Page;
+import dev.inlay.page.TextLine;
+import dev.inlay.propose.Grid;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * All tables of one page, in reading order. Depends on nothing but the page, so that pages can be
+ * worked on at the same time.
+ */
+public final class PageTables {
+
+  private final int page;
+  private final List<PageTable> tables;
+  private final TextLedger ledger;
+
+  /**
+   * The characters that draw boxes and rules: in the ledger they are leaders wherever they stand.
+   */
+  private final Set<Glyph> marks;
+
+  private PageTables(int page, List<PageTable> tables, TextLedger ledger, Set<Glyph> marks) {
+    this.page = page;
+    this.tables = tables;
+    this.ledger = ledger;
+    this.marks = marks;
+  }
+
+  /** Finds and rebuilds the tables of a page. */
+  public static PageTables of(Page page) {
+    return of(page, PageHints.NONE);
+  }
+
+  /**
+   * Finds and rebuilds the tables of a page.
+   *
+   * @param page the page
+   * @param guidance what a person says of them
+   */
+  public static PageTables of(Page page, PageHints guidance) {
+    Page area = guidance.area().map(page::within).orElse(page);
+    CharacterBoxes.Redrawn boxes = CharacterBoxes.redraw(area);
+    Page drawn = guidance.rulings() == RulingUse.IGNORE ? boxes.page().textOnly() : boxes.page();
+    List<Sideways> sideways = SidewaysTables.find(drawn);
+    Page rest = SidewaysTables.without(drawn, sideways);
+    GlyphIndex index = new GlyphIndex(rest);
+    PageMeasure measure = PageMeasure.of(rest);
+    PageGrids found = GuidedGrids.find(rest, index, measure, guidance);
+    List<TextLine> around = area == page ? found.outside() : linesAround(page, area);
+    List<Grid> grids = found.grids();
+    LedgerKeeper keeper = new LedgerKeeper(rest, index, grids);
+    TextLedger ledger = keeper.ledger().withMarks(boxes.marks().size());
+    List<PageTable> tables = new ArrayList<>();
+    double typeSize = measure.typeSize();
+    for (int i = 0; i < grids.size(); i++) {
+      Grid grid = grids.get(i);
+      Optional<String> title = TitleFinder.above(grid.frame().box(), around, typeSize);
+      tables.add(
+          PageTableBuilder.build(
+              grid,
+              keeper.warnings(i),
+              title,
+              NoteFinder.below(grid.frame().box(), around, typeSize)));
+    }
+    for (Sideways one : sideways) {
+      tables.add(
+          PageTableBuilder.build(one.grid(), one.keeper().warnings(0), one.title(), one.notes())
+              .at(one.turn()::asPrinted));
+      ledger = ledger.with(one.keeper().ledger());
+    }
+    int beyond = area == page ? 0 : printed(page) - printed(area);
+    Set<Glyph> marks = Collections.newSetFromMap(new IdentityHashMap<>());
+    marks.addAll(boxes.marks());
+    return new PageTables(
+        page.number(), inOrder(tables, around, typeSize), ledger.withOutside(beyond), marks);
+  }
+
+  private static int printed(Page page) {
+    return (int) page.glyphs().stream().filter(g -> !g.isBlank()).count();
+  }
+
+  /** The lines of a page that stand outside a part of it. */
+  private static List<TextLine> linesAround(Page page, Page area) {
+    Set<Glyph> inside = Collections.newSetFromMap(new IdentityHashMap<>());
+    inside.addAll(area.glyphs());
+    return LineComposer.compose(page.glyphs().stream().filter(g -> !inside.contains(g)).toList());
+  }
+
+  /** Tables in reading order, the first and the last of them marked so. */
+  private static List<PageTable> inOrder(
+      List<PageTable> tables, List<TextLine> around, double typeSize) {
+    tables.sort(
+        Comparator.comparingDouble((PageTable t) -> t.frame().box().top())
+            .thenComparingDouble(t -> t.frame().box().left()));
+    List<PageTable> whole = BlocksBelow.order(tables, around, typeSize);
+    return placed(NextColumns.order(whole, around, typeSize));
+  }
+
+  private static List<PageTable> placed(List<PageTable> tables) {
+    List<PageTable> placed = new ArrayList<>();
+    for (int i = 0; i < tables.size(); i++) {
+      placed.add(tables.get(i).placed(i == 0, i == tables.size() - 1));
+    }
+    return placed;
+  }
+
+  /**
+   * The same tables, some lines outside them known to be furniture: what changes with the page, or
+   * stands on a later one, names no table.
+   */
+  public PageTables withFurniture(List<TextLine> lines) {
+    int printed = 0;
+    List<String> changing = new ArrayList<>();
+    for (TextLine line : lines) {
+      printed +=
+          (int)
+              line.words().stream()
+                  .mapToLong(w -> w.glyphs().stream().filter(this::isText).count())
+                  .sum();
+      // what stands on the first page too may be the title there, on later ones it is a running
+      // head
+      if (page > 1 || line.text().codePoints().anyMatch(Character::isDigit)) {
+        changing.add(line.text());
+      }
+    }
+    List<PageTable> named =
+        tables.stream()
+            .map(
+                t ->
+                    t.title()
+                            .filter(
+                                title ->
+                                    changing.stream()
+                                        .anyMatch(c -> title.contains(c) || c.contains(title)))
+                            .isPresent()
+                        ? t.withoutTitle()
+                        : t)
+            .toList();
+    return new PageTables(page, named, ledger.withFurniture(printed), marks);
+  }
+
+  private boolean isText(Glyph glyph) {
+    return !glyph.isBlank() && !marks.contains(glyph);
+  }
+
+  /** The same tables with another reading of the first. */
+  public PageTables withFirst(PageTables again) {
+    List<PageTable> all = new ArrayList<>(tables);
+    PageTable old = all.get(0);
+    all.set(0, again.tables.get(0).placed(old.first(), old.last()));
+    return new PageTables(page, all, ledger, marks);
+  }
+
+  /**
+   * A page whose upper rows go on with the table of the page before: these with its columns, the
+   * rest of the page as it stands; headings printed again are furniture.
+   *
+   * @param page without its furniture
+   */
+  public static PageTables withRowsAtTop(Page page, RowsAtTop.Found found) {
+    Page area = page.within(found.rows().area().orElseThrow()).withFurniture(List.of());
+    PageTables top = of(area, found.rows());
+    Set<Glyph> above = Collections.newSetFromMap(new IdentityHashMap<>());
+    above.addAll(area.glyphs());
+    List<Glyph> furniture = new ArrayList<>(page.furniture());
+    furniture.addAll(found.headingsAgain());
+    PageTables rest = of(page.withoutGlyphs(above).withFurniture(furniture));
+    List<PageTable> all = new ArrayList<>(top.tables);
+    all.addAll(rest.tables);
+    Set<Glyph> marks = Collections.newSetFromMap(new IdentityHashMap<>());
+    marks.addAll(top.marks);
+    marks.addAll(rest.marks);
+    return new PageTables(page.number(), placed(all), top.ledger.plus(rest.ledger), marks);
+  }
+
+  /** The same tables, the header of the first read as rows. */
+  public PageTables withoutFirstHeader() {
+    List<PageTable> all = new ArrayList<>(tables);
+    all.set(0, all.get(0).withoutHeader());
+    return new PageTables(page, all, ledger, marks);
+  }
+
+  /** The frames of the tables, from top to bottom. */
+  public List<Box> frames() {
+    return tables.stream().map(t -> t.frame().box()).toList();
+  }
+
+  /** The page's number, from 1. */
+  public int page() {
+    return page;
+  }
+
+  /** Where the page's characters ended. */
+  public TextLedger ledger() {
+    return ledger;
+  }
+
+  /** The parts of tables on this page. */
+  public List<PageTable> tables() {
+    return tables;
+  }
+}

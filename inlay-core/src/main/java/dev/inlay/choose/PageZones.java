@@ -1,0 +1,49 @@
+package dev.inlay.choose;
+
+import dev.inlay.evidence.CharacterBoxes;
+import dev.inlay.evidence.PageMeasure;
+import dev.inlay.page.GlyphIndex;
+import dev.inlay.page.Page;
+import dev.inlay.propose.OpenFrame;
+import dev.inlay.propose.RoleRegions;
+import dev.inlay.score.Zone;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The zones of a page as its tables are read from them: for training. */
+public final class PageZones {
+
+  private PageZones() {}
+
+  /** The lines of a page, column by column; then those of each box, then of each ruled table. */
+  public static List<Zone> of(Page page) {
+    Page rest = upright(page);
+    GlyphIndex index = new GlyphIndex(rest);
+    PageParts parts = parts(rest, index);
+    List<Zone> zones = new ArrayList<>(parts.columns());
+    zones.addAll(parts.boxes());
+    parts.ruled().forEach(g -> RuledRows.zone(g, index, parts.drawn()).ifPresent(zones::add));
+    return zones;
+  }
+
+  /** The frames of the open and part-ruled tables of a page. */
+  public static List<OpenFrame> frames(Page page) {
+    Page rest = upright(page);
+    PageParts parts = parts(rest, new GlyphIndex(rest));
+    List<OpenFrame> frames = new ArrayList<>(parts.inBoxes());
+    for (Zone zone : parts.columns()) {
+      frames.addAll(RoleRegions.of(page.number(), zone, parts.turned()));
+    }
+    return frames;
+  }
+
+  /** The page without what lies sideways, boxes of characters drawn. */
+  private static Page upright(Page page) {
+    Page drawn = CharacterBoxes.redraw(page).page();
+    return SidewaysTables.without(drawn, SidewaysTables.find(drawn));
+  }
+
+  private static PageParts parts(Page page, GlyphIndex index) {
+    return PageParts.of(page, index, PageMeasure.of(page), RulingUse.WEIGH);
+  }
+}

@@ -1,0 +1,100 @@
+package dev.inlay.choose;
+
+import dev.inlay.evidence.ChunkLine;
+import dev.inlay.evidence.LineRole;
+import dev.inlay.evidence.PageLines;
+import dev.inlay.geom.Edges;
+import dev.inlay.model.RoleCertainty;
+import dev.inlay.page.GlyphIndex;
+import dev.inlay.page.LineComposer;
+import dev.inlay.page.TextLine;
+import dev.inlay.propose.Cell;
+import dev.inlay.propose.Grid;
+import dev.inlay.score.RoleReading;
+import dev.inlay.score.Zone;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+
+/**
+ * Tells the header and the group headings of a ruled grid by the roles of the lines of text in it:
+ * rulings say where cells are, not what they are.
+ */
+final class RuledRows {
+
+  /** A first line that is less probably a heading is a record. */
+  private static final double SURELY_RECORD = 0.04;
+
+  private RuledRows() {}
+
+  /** The lines inside a grid as a zone of their own; empty where no upright line stands in it. */
+  static Optional<Zone> zone(Grid grid, GlyphIndex index, Zone page) {
+    List<TextLine> lines = LineComposer.compose(index.within(grid.frame().box()));
+    List<ChunkLine> chunks = ChunkLine.of(PageLines.upright(lines));
+    return chunks.isEmpty() ? Optional.empty() : Optional.of(page.withLines(chunks));
+  }
+
+  /** The grid with its header and group headings as the roles of its lines show them. */
+  static Grid withRoles(Grid grid, Zone zone) {
+    RoleReading reading = RoleReading.ofRuled(zone);
+    List<LineRole> roles = reading.roles();
+    int count = grid.rows().size();
+    int[] lines = new int[count];
+    int[] heading = new int[count];
+    int[] group = new int[count];
+    for (int i = 0; i < roles.size(); i++) {
+      int row = Edges.indexOf(grid.rowEdges(), zone.lines().get(i).box().centreY());
+      lines[row]++;
+      heading[row] += roles.get(i) == LineRole.HEADER ? 1 : 0;
+      group[row] += roles.get(i) == LineRole.GROUP ? 1 : 0;
+    }
+    int header = 0;
+    for (int r = 0; r < count && (lines[r] == 0 || 2 * heading[r] >= lines[r]); r++) {
+      header = lines[r] == 0 ? header : reach(grid, r);
+    }
+    if (header >= count || allHaveOneText(grid.rows().subList(0, header))) {
+      header = 0; // headings alone head nothing, and one text alone names rows
+    }
+    OptionalInt headerRows = OptionalInt.of(header);
+    if (header == 0 && reading.probability(0, LineRole.HEADER) > SURELY_RECORD) {
+      headerRows = OptionalInt.empty(); // what sets its cells off decides
+    }
+    Set<Integer> groups = new HashSet<>();
+    for (int r = header; r < count; r++) {
+      boolean heads = group[r] > 0 && 2 * group[r] >= lines[r] || 2 * heading[r] > lines[r];
+      if (heads && hasOneText(grid.rows().get(r))) {
+        groups.add(r);
+      }
+    }
+    return grid.withRows(headerRows, groups, certainty(grid, zone, reading, header));
+  }
+
+  private static RoleCertainty certainty(Grid grid, Zone zone, RoleReading reading, int header) {
+    int lines = 0;
+    double end = grid.rowEdges().get(Math.min(header + 1, grid.rows().size()));
+    while (lines < zone.lines().size() && zone.lines().get(lines).box().centreY() < end) {
+      lines++;
+    }
+    return new RoleCertainty(
+        reading.leastProbable(0, lines), reading.leastProbable(lines, zone.lines().size()));
+  }
+
+  private static boolean allHaveOneText(List<List<Cell>> rows) {
+    return rows.stream().allMatch(RuledRows::hasOneText);
+  }
+
+  private static boolean hasOneText(List<Cell> row) {
+    return row.stream().filter(c -> !c.isEmpty()).count() == 1;
+  }
+
+  /** The first row behind a header row that none of its cells reaches into. */
+  private static int reach(Grid grid, int row) {
+    int end = row + 1;
+    for (Cell cell : grid.rows().get(row)) {
+      end = Math.max(end, cell.isEmpty() ? end : row + cell.rowSpan());
+    }
+    return end;
+  }
+}

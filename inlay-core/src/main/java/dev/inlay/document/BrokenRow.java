@@ -1,0 +1,104 @@
+package dev.inlay.document;
+
+import dev.inlay.geom.Edges;
+import dev.inlay.model.RowKind;
+import dev.inlay.model.TableCell;
+import dev.inlay.model.TableRow;
+import dev.inlay.propose.NumericTexts;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A row that a page break parts: the rest of its texts stands at the top of the next page, without
+ * the label that every row begins with.
+ */
+final class BrokenRow {
+
+  /** Rows begin with a label where this share of them does. */
+  private static final double LABELLED_SHARE = 0.8;
+
+  /** Fewer rows do not show that each begins with a label. */
+  private static final int LEAST_ROWS = 3;
+
+  private BrokenRow() {}
+
+  /**
+   * The last row before a page break together with the first one behind it.
+   *
+   * @param before the rows before the break
+   * @param begun the first row behind it
+   * @param edges x of the boundaries between columns behind it, in points
+   * @param ruled whether rulings box every cell: a cell's whole text may stand behind the break
+   *     then
+   * @return empty where they are two rows
+   */
+  static Optional<TableRow> join(
+      List<TableRow> before, TableRow begun, List<Double> edges, boolean ruled) {
+    TableRow last = before.get(before.size() - 1);
+    TableRow rest = inItsColumn(begun, edges);
+    boolean records = last.kind() == RowKind.BODY && rest.kind() == RowKind.BODY;
+    return records && isRestOf(rest, last, ruled) && beginWithLabels(before)
+        ? Optional.of(joined(last, rest))
+        : Optional.empty();
+  }
+
+  /**
+   * A text alone that goes on in lower case, read as a heading of rows, in the column it stands in.
+   */
+  private static TableRow inItsColumn(TableRow row, List<Double> edges) {
+    if (row.kind() != RowKind.GROUP || edges.isEmpty()) {
+      return row;
+    }
+    TableCell only = row.cells().get(0);
+    if (only.text().isEmpty() || !Character.isLowerCase(only.text().codePointAt(0))) {
+      return row;
+    }
+    int column = Edges.indexOf(edges, only.box().left());
+    TableCell moved = new TableCell(only.text(), column, 1, 1, only.box());
+    return new TableRow(RowKind.BODY, row.page(), List.of(moved));
+  }
+
+  private static boolean beginWithLabels(List<TableRow> rows) {
+    List<TableRow> records = rows.stream().filter(r -> r.kind() == RowKind.BODY).toList();
+    long labelled = records.stream().filter(r -> !r.textAt(0).isEmpty()).count();
+    return records.size() >= LEAST_ROWS && labelled >= LABELLED_SHARE * records.size();
+  }
+
+  /** Whether a row without label adds words alone, each below words of the other row. */
+  private static boolean isRestOf(TableRow rest, TableRow row, boolean ruled) {
+    boolean adds = false;
+    for (TableCell cell : rest.cells()) {
+      if (!cell.text().isEmpty()) {
+        String above = row.textAt(cell.column());
+        if (cell.column() == 0
+            || above.isEmpty() && !ruled
+            || !ruled && (NumericTexts.isFigure(above) || NumericTexts.isFigure(cell.text()))) {
+          return false;
+        }
+        adds = true;
+      }
+    }
+    return adds && !row.textAt(0).isEmpty();
+  }
+
+  private static TableRow joined(TableRow row, TableRow rest) {
+    List<TableCell> cells = new ArrayList<>();
+    for (TableCell cell : rest.cells()) {
+      if (row.textAt(cell.column()).isEmpty() && !cell.text().isEmpty()) {
+        cells.add(cell);
+      }
+    }
+    for (TableCell cell : row.cells()) {
+      if (cell.text().isEmpty()) {
+        continue;
+      }
+      String more = rest.textAt(cell.column());
+      String text = more.isEmpty() ? cell.text() : cell.text() + " " + more;
+      cells.add(new TableCell(text, cell.column(), cell.columnSpan(), cell.rowSpan(), cell.box()));
+    }
+    cells.sort(Comparator.comparingInt(TableCell::column));
+    return new TableRow(row.kind(), row.page(), cells);
+  }
+}

@@ -1,0 +1,67 @@
+package dev.inlay.document;
+
+import dev.inlay.model.TableRow;
+import dev.inlay.propose.NumericTexts;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/**
+ * Tells sums that are carried over a page break: the last row of a page and the first of the next
+ * with the same figures, or a row that says so.
+ */
+public final class CarriedRows {
+
+  private static final Pattern WORDS =
+      Pattern.compile(
+          "((balance |amounts? |total )?(carried|brought) (forward|down|over)|[bc]/[fd]\\b|übertrag"
+              + "|(solde |montant )?(à|a) reporter|report( à nouveau)?$|a riportare|riporto|transport\\b).*",
+          Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+
+  private CarriedRows() {}
+
+  /** Whether a text says that a sum is carried over a page break. */
+  public static boolean isCarried(String text) {
+    return WORDS.matcher(text).matches();
+  }
+
+  /**
+   * Whether a row is a sum carried over.
+   *
+   * @param rows those below the header
+   * @param row the number of one that holds figures
+   */
+  static boolean isCarried(List<TableRow> rows, int row) {
+    TableRow here = rows.get(row);
+    boolean told =
+        here.cells().stream()
+            .filter(c -> !c.text().isEmpty())
+            .limit(2)
+            .anyMatch(c -> WORDS.matcher(c.text()).matches());
+    return told
+        || row > 0 && isPair(rows.get(row - 1), here)
+        || row + 1 < rows.size() && isPair(here, rows.get(row + 1));
+  }
+
+  /** Whether two rows beside a page break have the same figures under other labels. */
+  private static boolean isPair(TableRow above, TableRow below) {
+    if (above.page() == below.page()) {
+      return false;
+    }
+    List<String> carried = figures(above);
+    return carried.equals(figures(below))
+        && carried.stream().anyMatch(f -> f.length() > 2)
+        && labels(above) <= 1
+        && labels(below) <= 1;
+  }
+
+  private static List<String> figures(TableRow row) {
+    return row.cells().stream()
+        .filter(c -> NumericTexts.isFigure(c.text()))
+        .map(c -> c.column() + " " + c.text())
+        .toList();
+  }
+
+  private static long labels(TableRow row) {
+    return row.cells().stream().filter(c -> !c.text().isEmpty()).count() - figures(row).size();
+  }
+}

@@ -1,0 +1,253 @@
+package dev.inlay.document;
+
+import dev.inlay.choose.PageHints;
+import dev.inlay.choose.PageTable;
+import dev.inlay.choose.PageTables;
+import dev.inlay.choose.PartComparison;
+import dev.inlay.choose.RowsAtTop;
+import dev.inlay.choose.TitleFinder;
+import dev.inlay.geom.Box;
+import dev.inlay.model.Table;
+import dev.inlay.model.TableCell;
+import dev.inlay.model.TableRow;
+import dev.inlay.model.WarningCode;
+import dev.inlay.page.Page;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+
+/**
+ * Joins the parts of run-on tables, page by page. A part goes on with the table that ends the page
+ * before when it begins its page with the same columns under the same header, or without a header
+ * and with its columns at the same places, and has no title of its own.
+ *
+ * <p>Takes the pages in order and keeps no page: memory grows with the rows alone. Not safe for
+ * several threads.
+ */
+public final class Stitcher {
+
+  /** Parts of one table differ in width by at most this share. */
+  private static final double SAME_WIDTH = 0.03;
+
+  private final List<Table> done = new ArrayList<>();
+  private final List<PageTable> open = new ArrayList<>();
+  private String openId = "";
+
+  /**
+   * Adds the tables of the next page.
+   *
+   * @param page a page after those added before
+   */
+  public void add(PageTables page) {
+    int order = 0;
+    for (PageTable part : page.tables()) {
+      order++;
+      if (open.isEmpty() || !goesOn(open.get(open.size() - 1), part)) {
+        close();
+        openId = "p" + page.page() + "t" + order;
+      }
+      open.add(part);
+    }
+  }
+
+  /**
+   * The headings of the table that ends the page before, where the next page may go on with it but
+   * shows fewer columns under the same headings, or no table: few rows do not show it.
+   *
+   * @param page the next page
+   */
+  public Optional<List<String>> headingsFor(PageTables page) {
+    if (open.isEmpty() || page.tables().size() > 1 || open.get(0).headerRows() != 1) {
+      return Optional.empty();
+    }
+    PageTable before = open.get(open.size() - 1);
+    boolean follows = before.last() && page.page() == before.frame().page() + 1;
+    boolean fewer =
+        page.tables().stream()
+            .allMatch(
+                t ->
+                    t.columns() < before.columns()
+                        && words(t.header()).equals(words(open.get(0).header())));
+    return follows && fewer && !before.isRuled()
+        ? oneLine(open.get(0).header(), before.columns())
+        : Optional.empty();
+  }
+
+  /**
+   * The gutters of the table that ends the page before, at the places of the first table of a page
+   * that seems to go on with it but shows other columns: few rows, or rows without some texts, do
+   * not show all gutters.
+   *
+   * @param page the next page
+   * @return the area of that table and the gutters; empty where it does not seem to go on
+   */
+  public Optional<PageHints> columnsFor(PageTables page) {
+    if (open.isEmpty() || page.tables().isEmpty()) {
+      return Optional.empty();
+    }
+    PageTable before = open.get(open.size() - 1);
+    PageTable part = page.tables().get(0);
+    boolean follows = before.last() && page.page() == before.frame().page() + 1;
+    Box old = before.frame().box();
+    Box now = part.frame().box();
+    boolean asWide = Math.abs(old.width() - now.width()) < SAME_WIDTH * old.width();
+    boolean headed = part.headerRows() > 0 && !PartComparison.repeatsHeader(open.get(0), part);
+    if (!follows
+        || !asWide
+        || headed
+        || part.columns() == before.columns()
+        || part.isRuled()
+        || hasOwnTitle(part)) {
+      return Optional.empty();
+    }
+    double shift = now.left() - old.left();
+    List<Double> edges = before.columnEdges();
+    List<Double> gutters = edges.subList(1, edges.size() - 1).stream().map(x -> x + shift).toList();
+    return Optional.of(PageHints.known(now, gutters));
+  }
+
+  /**
+   * A page whose upper rows go on with the table that ends the page before, read with its columns;
+   * empty where there are none, or where they cut a table in two.
+   *
+   * @param tables those of the page as they were found
+   * @param clear gives the page without its furniture; asked for only where rows may go on
+   */
+  public Optional<PageTables> withRowsAtTop(PageTables tables, Supplier<Page> clear) {
+    PageTable before = open.isEmpty() ? null : open.get(open.size() - 1);
+    boolean follows = before != null && before.last() && tables.page() == before.frame().page() + 1;
+    if (!follows || goesOnAtOnce(tables)) {
+      return Optional.empty();
+    }
+    Page page = clear.get();
+    return RowsAtTop.of(open.get(0), before, page)
+        .filter(found -> partsNone(found.rows(), tables) && !haveHeader(found.rows(), tables))
+        .map(found -> PageTables.withRowsAtTop(page, found))
+        .flatMap(this::goingOn);
+  }
+
+  /** Whether the first table of a page goes on with the last one. */
+  private boolean goesOnAtOnce(PageTables page) {
+    return !page.tables().isEmpty() && goesOn(open.get(open.size() - 1), page.tables().get(0));
+  }
+
+  private static boolean partsNone(PageHints rows, PageTables tables) {
+    double bottom = rows.area().orElseThrow().bottom();
+    return tables.frames().stream()
+        .noneMatch(f -> f.top() < bottom && f.bottom() > bottom + f.height() / 4);
+  }
+
+  /** Whether rows were found to be a table with a header of its own. */
+  private boolean haveHeader(PageHints rows, PageTables tables) {
+    Box area = rows.area().orElseThrow();
+    return tables.tables().stream()
+        .anyMatch(
+            t -> t.frame().box().meets(area) && PartComparison.hasOtherHeader(open.get(0), t));
+  }
+
+  /** The same page where its first rows, read with known columns, go on with the table before. */
+  private Optional<PageTables> goingOn(PageTables page) {
+    PageTable top = page.tables().get(0);
+    boolean headed = top.headerRows() > 0 && !PartComparison.repeatsHeader(open.get(0), top);
+    PageTables rows = headed ? page.withoutFirstHeader() : page;
+    boolean any = top.rows().stream().anyMatch(r -> r.cells().size() > 1);
+    return any && goesOnWithout(rows.tables().get(0), EnumSet.of(WarningCode.CUT_WORD))
+        ? Optional.of(rows)
+        : Optional.empty();
+  }
+
+  /**
+   * Whether the first table of a page, read again with known gutters, goes on with the last one and
+   * holds every character that it held before.
+   */
+  public boolean goesOnWith(PageTables first, PageTables again) {
+    return again.tables().size() == 1
+        && again.tables().get(0).printed() == first.tables().get(0).printed()
+        && goesOnWithout(
+            again.tables().get(0).placed(true, true),
+            EnumSet.of(WarningCode.CUT_WORD, WarningCode.CROSSED_GUTTER));
+  }
+
+  /** Whether a page, read again with gutters given, goes on with the table before. */
+  public boolean fits(PageTables page) {
+    return page.tables().size() == 1
+        && goesOnWithout(page.tables().get(0), EnumSet.of(WarningCode.CUT_WORD));
+  }
+
+  /** Whether a part goes on with the last table and has none of some warnings. */
+  private boolean goesOnWithout(PageTable part, Set<WarningCode> codes) {
+    return goesOn(open.get(open.size() - 1), part)
+        && part.warnings().stream().noneMatch(w -> codes.contains(w.code()));
+  }
+
+  /** The headings of a header of one row, where each column has one. */
+  private static Optional<List<String>> oneLine(List<TableRow> header, int columns) {
+    List<String> headings =
+        header.get(0).cells().stream().map(TableCell::text).filter(t -> !t.isEmpty()).toList();
+    boolean each = header.size() == 1 && headings.size() == columns;
+    return each ? Optional.of(headings) : Optional.empty();
+  }
+
+  private static String words(List<TableRow> header) {
+    return header.stream()
+        .flatMap(r -> r.cells().stream())
+        .map(TableCell::text)
+        .collect(Collectors.joining())
+        .replaceAll("\\s+", "");
+  }
+
+  /** Ends the last table and yields all of them in the order of their starts. */
+  public List<Table> finish() {
+    close();
+    return WideParts.linked(done);
+  }
+
+  private boolean goesOn(PageTable before, PageTable part) {
+    if (part.goesOn()) {
+      return true;
+    }
+    PageTable first = open.get(0);
+    boolean follows =
+        before.last() && part.first() && part.frame().page() == before.frame().page() + 1;
+    if (!follows || first.columns() != part.columns() || hasOwnTitle(part)) {
+      return false;
+    }
+    return PartComparison.repeatsHeader(first, part)
+        || (part.headerRows() == 0
+                || part.hasUnsureHeader()
+                || PartComparison.headerIsRecord(first, part)
+                || PartComparison.goesOnInBoxes(before, part))
+            && (PartComparison.continuesColumns(before, part)
+                || PartComparison.continuesColumns(first, part));
+  }
+
+  /**
+   * What stands in brackets in a title, as "(continued)", makes no new one. A title that holds the
+   * first part's, or but the beginning of it, as in "Table 1 (continued)", is no new one; nor is a
+   * line without label and number where the first part has no title.
+   */
+  private boolean hasOwnTitle(PageTable part) {
+    Optional<String> first = open.get(0).title();
+    if (part.title().isEmpty() || PartComparison.saysContinued(part.title().get())) {
+      return false;
+    }
+    if (first.isEmpty()) {
+      return TitleFinder.isLabelled(part.title().get());
+    }
+    String old = PartComparison.plain(first.get()) + " ";
+    String now = PartComparison.plain(part.title().get()) + " ";
+    return !now.contains(old) && !old.startsWith(now);
+  }
+
+  private void close() {
+    if (open.isEmpty()) {
+      return;
+    }
+    done.add(Estimate.of(TableOfParts.of(openId, open)));
+    open.clear();
+  }
+}

@@ -1,0 +1,35 @@
+package dev.inlay.model;
+
+import dev.inlay.geom.Box;
+import java.util.List;
+
+/**
+ * The part of a page that a table fills.
+ *
+ * @param page the page's number, from 1
+ * @param box in points
+ * @param rulings how far rulings bound its cells
+ * @param columnEdges x of the boundaries between columns, in points; empty where the table lies
+ *     sideways
+ * @param rowEdges y of the boundaries between rows, in points; empty where the table lies sideways
+ * @param certainty how probable the roles of its lines are
+ */
+public record TableFrame(
+    int page,
+    Box box,
+    RulingExtent rulings,
+    List<Double> columnEdges,
+    List<Double> rowEdges,
+    RoleCertainty certainty) {
+
+  /** Keeps copies that cannot change. */
+  public TableFrame {
+    columnEdges = List.copyOf(columnEdges);
+    rowEdges = List.copyOf(rowEdges);
+  }
+
+  /** A frame whose boundaries are not known. */
+  public TableFrame(int page, Box box, RulingExtent rulings) {
+    this(page, box, rulings, List.of(), List.of(), RoleCertainty.UNKNOWN);
+  }
+}

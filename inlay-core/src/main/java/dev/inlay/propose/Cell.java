@@ -1,0 +1,82 @@
+package dev.inlay.propose;
+
+import dev.inlay.geom.Box;
+import dev.inlay.page.Glyph;
+import java.util.List;
+
+/**
+ * A cell of a grid, at the row and column where it starts.
+ *
+ * @param row from 0
+ * @param column from 0
+ * @param rowSpan how many rows it covers, at least 1
+ * @param columnSpan how many columns it covers, at least 1
+ * @param box in points
+ * @param text its lines joined; empty where nothing is printed
+ * @param lines how many lines its text has
+ * @param bold whether all of its text is bold, and there is some
+ * @param shade the colour of its ground as 0xRRGGBB
+ * @param glyphs the characters that its text was composed of, blank ones too
+ */
+public record Cell(
+    int row,
+    int column,
+    int rowSpan,
+    int columnSpan,
+    Box box,
+    String text,
+    int lines,
+    boolean bold,
+    int shade,
+    List<Glyph> glyphs) {
+
+  /** Keeps a copy of the glyphs that cannot change. */
+  public Cell {
+    glyphs = List.copyOf(glyphs);
+  }
+
+  /** A cell whose text is composed of characters in any order. */
+  public static Cell ofGlyphs(
+      int row, int column, int rowSpan, int columnSpan, Box box, List<Glyph> glyphs, int shade) {
+    CellText text = CellText.ofGlyphs(glyphs);
+    return ofText(row, column, rowSpan, columnSpan, box, text, glyphs, shade);
+  }
+
+  /** A cell whose text is composed already. */
+  static Cell ofText(
+      int row,
+      int column,
+      int rowSpan,
+      int columnSpan,
+      Box box,
+      CellText text,
+      List<Glyph> glyphs,
+      int shade) {
+    return new Cell(
+        row,
+        column,
+        rowSpan,
+        columnSpan,
+        box,
+        text.joined(),
+        text.lineCount(),
+        text.isBold(),
+        shade,
+        glyphs);
+  }
+
+  /** The same cell so many rows further down. */
+  public Cell movedDown(int rows) {
+    return new Cell(row + rows, column, rowSpan, columnSpan, box, text, lines, bold, shade, glyphs);
+  }
+
+  /** The same cell, from another row on and over so many rows. */
+  public Cell over(int firstRow, int rows) {
+    return new Cell(firstRow, column, rows, columnSpan, box, text, lines, bold, shade, glyphs);
+  }
+
+  /** Whether nothing is printed in it. */
+  public boolean isEmpty() {
+    return text.isEmpty();
+  }
+}

@@ -1,0 +1,221 @@
+package dev.inlay.propose;
+
+import dev.inlay.evidence.Frame;
+import dev.inlay.evidence.PageMeasure;
+import dev.inlay.geom.Box;
+import dev.inlay.model.Warning;
+import dev.inlay.model.WarningCode;
+import dev.inlay.page.Fill;
+import dev.inlay.page.Glyph;
+import dev.inlay.page.GlyphIndex;
+import dev.inlay.page.Page;
+import dev.inlay.propose.CellAreas.Area;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.function.ToDoubleFunction;
+
+/** Builds the grid of a ruled frame: boundaries from rulings, cells from what parts them, text. */
+public final class GridBuilder {
+
+  /** A boundary in the middle half of a character cuts it; farther out it touches its margin. */
+  private static final double CUT_MARGIN = 0.25;
+
+  /** This many lines side by side in several cells of a row look like rows that nothing parts. */
+  private static final int CROWDED_LINES = 3;
+
+  /** So few lines do where no cell of the row has more or fewer. */
+  private static final int PAIRED_LINES = 2;
+
+  /** Of the lines in such a row the first cell has text on this share, as each row has a label. */
+  private static final double FULL_SHARE = 0.6;
+
+  private final Frame frame;
+  private final Boundaries betweenColumns;
+  private final Boundaries betweenRows;
+  private final List<Warning> warnings = new ArrayList<>();
+
+  private GridBuilder(Frame frame, PageMeasure measure) {
+    this.frame = frame;
+    betweenColumns = Boundaries.betweenColumns(frame, measure);
+    betweenRows = Boundaries.betweenRows(frame, measure);
+  }
+
+  /**
+   * Builds the grid.
+   *
+   * @param frame a frame of the page
+   * @param page the page
+   * @param index the page's glyphs
+   * @param measure the page's measure
+   */
+  public static Grid build(Frame frame, Page page, GlyphIndex index, PageMeasure measure) {
+    GridBuilder builder = new GridBuilder(frame, measure);
+    List<Glyph> glyphs = index.within(frame.box());
+    builder.closeGaps(glyphs, measure.widestLineGap());
+    return builder.build(page, glyphs);
+  }
+
+  private void closeGaps(List<Glyph> glyphs, double widest) {
+    betweenColumns.closeGaps(widest, () -> centres(glyphs, Box::centreX));
+    betweenRows.closeGaps(widest, () -> centres(glyphs, Box::centreY));
+  }
+
+  private static double[] centres(List<Glyph> glyphs, ToDoubleFunction<Box> axis) {
+    return glyphs.stream()
+        .filter(g -> !g.isBlank())
+        .mapToDouble(g -> axis.applyAsDouble(g.box()))
+        .sorted()
+        .toArray();
+  }
+
+  private Grid build(Page page, List<Glyph> inside) {
+    CellAreas areas = new CellAreas(betweenColumns, betweenRows);
+    if (areas.odd() > 0) {
+      warn(WarningCode.ODD_CELL, areas.odd() + " area(s) between the rulings are no boxes");
+    }
+    List<List<Glyph>> glyphs = shareOut(inside, areas);
+    List<Fill> shades = shades(page);
+    List<List<Cell>> rows = new ArrayList<>();
+    for (int r = 0; r < betweenRows.gaps(); r++) {
+      rows.add(new ArrayList<>());
+    }
+    for (int a = 0; a < areas.areas().size(); a++) {
+      Cell cell = cell(areas.areas().get(a), glyphs.get(a), shades);
+      rows.get(cell.row()).add(cell);
+    }
+    rows.forEach(row -> row.sort(Comparator.comparingInt(Cell::column)));
+    rows.forEach(this::warnIfCrowded);
+    boolean isClosed = betweenColumns.outerEdgesDrawn() && betweenRows.outerEdgesDrawn();
+    return new Grid(
+        frame,
+        betweenColumns.places(),
+        betweenRows.places(),
+        rows,
+        isClosed,
+        OptionalInt.empty(),
+        warnings);
+  }
+
+  private List<List<Glyph>> shareOut(List<Glyph> glyphs, CellAreas areas) {
+    List<List<Glyph>> shares = new ArrayList<>();
+    List<Box> boxes = new ArrayList<>();
+    for (Area area : areas.areas()) {
+      shares.add(new ArrayList<>());
+      boxes.add(box(area));
+    }
+    StringBuilder cut = new StringBuilder();
+    int unknown = 0;
+    for (Glyph glyph : glyphs) {
+      int row = betweenRows.gapAt(glyph.box().centreY());
+      int column = betweenColumns.gapAt(glyph.box().centreX());
+      if (row < 0 || column < 0) {
+        continue; // told by the ledger of the page
+      }
+      int area = areas.areaAt(row, column);
+      shares.get(area).add(glyph);
+      unknown += glyph.text().equals(Glyph.UNKNOWN) ? 1 : 0;
+      if (!glyph.isBlank() && isCut(glyph.box(), boxes.get(area))) {
+        cut.append(glyph.text());
+      }
+    }
+    if (!cut.isEmpty()) {
+      warn(WarningCode.CUT_WORD, "a boundary cuts through \"" + cut + "\"");
+    }
+    if (unknown > 0) {
+      warn(WarningCode.UNKNOWN_CHARACTER, Warning.unknownCharacters(unknown));
+    }
+    return shares;
+  }
+
+  private static boolean isCut(Box glyph, Box cell) {
+    double margin = CUT_MARGIN * glyph.width();
+    return cell.left() > glyph.left() + margin || cell.right() < glyph.right() - margin;
+  }
+
+  private Cell cell(Area area, List<Glyph> glyphs, List<Fill> shades) {
+    Box box = box(area);
+    return Cell.ofGlyphs(
+        area.firstRow(),
+        area.firstColumn(),
+        area.lastRow() - area.firstRow() + 1,
+        area.lastColumn() - area.firstColumn() + 1,
+        box,
+        glyphs,
+        shade(box, shades));
+  }
+
+  private Box box(Area area) {
+    List<Double> xs = betweenColumns.places();
+    List<Double> ys = betweenRows.places();
+    return new Box(
+        xs.get(area.firstColumn()),
+        ys.get(area.firstRow()),
+        xs.get(area.lastColumn() + 1),
+        ys.get(area.lastRow() + 1));
+  }
+
+  /** The fills that can lie under cells of this frame, the last drawn first. */
+  private List<Fill> shades(Page page) {
+    List<Fill> shades = new ArrayList<>();
+    for (Fill fill : page.fills()) {
+      if (fill.box().meets(frame.box())) {
+        shades.add(0, fill);
+      }
+    }
+    return shades;
+  }
+
+  private static int shade(Box cell, List<Fill> shades) {
+    for (Fill fill : shades) {
+      if (fill.box().contains(cell.centreX(), cell.centreY())) {
+        return fill.colour();
+      }
+    }
+    return Fill.WHITE;
+  }
+
+  private void warnIfCrowded(List<Cell> row) {
+    if (row.isEmpty()) {
+      return; // every cell over it begins further up
+    }
+    int most = row.stream().mapToInt(Cell::lines).max().orElse(0);
+    List<Cell> lists = row.stream().filter(GridBuilder::isListOfFigures).toList();
+    boolean figures = !lists.isEmpty();
+    int first = row.get(0).lines();
+    // Each figure has its label, however many lines the texts between them take.
+    boolean labels = first >= FULL_SHARE * most || lists.stream().anyMatch(c -> c.lines() == first);
+    // Figures beside figures, line by line, are rows whatever their labels do.
+    boolean beside =
+        lists.stream()
+            .anyMatch(a -> lists.stream().anyMatch(b -> a != b && a.lines() == b.lines()));
+    boolean paired = most == PAIRED_LINES && row.stream().allMatch(c -> c.lines() == most);
+    if ((most >= CROWDED_LINES || paired) && figures && (labels || beside)) {
+      warn(
+          WarningCode.CROWDED_ROW,
+          "the row that begins with \"" + shortened(row) + "\" looks like several rows in one");
+    }
+  }
+
+  /** Whether a cell holds figures one below the other, as no record does. */
+  private static boolean isListOfFigures(Cell cell) {
+    if (cell.lines() < PAIRED_LINES) {
+      return false;
+    }
+    String[] words = cell.text().split("\\s+");
+    long figures =
+        Arrays.stream(words).filter(w -> w.length() <= 2 || NumericTexts.isFigure(w)).count();
+    return words.length == cell.lines() && figures >= FULL_SHARE * words.length;
+  }
+
+  private static String shortened(List<Cell> row) {
+    String text = row.stream().map(Cell::text).filter(t -> !t.isEmpty()).findFirst().orElse("");
+    return Warning.shortened(text);
+  }
+
+  private void warn(WarningCode code, String message) {
+    warnings.add(new Warning(code, frame.page(), message));
+  }
+}

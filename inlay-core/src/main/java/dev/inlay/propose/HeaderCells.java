@@ -1,0 +1,95 @@
+package dev.inlay.propose;
+
+import dev.inlay.page.TextLine;
+import dev.inlay.page.Word;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The headings of an open frame. Words of a wrapped heading are one cell; a heading that reaches
+ * over several columns is a spanner, a level above those below it.
+ */
+final class HeaderCells {
+
+  /**
+   * A heading.
+   *
+   * @param words its words, line by line
+   * @param first the first column it stands over, from 0
+   * @param last the last column
+   * @param level 0 for the uppermost
+   * @param lowest whether no heading stands below it
+   */
+  record Head(List<Word> words, int first, int last, int level, boolean lowest) {
+
+    int rowSpan(int levels) {
+      return lowest ? levels - level : 1;
+    }
+  }
+
+  private static final class Draft {
+    final List<Word> words = new ArrayList<>();
+    final int first;
+    final int last;
+    int level;
+    boolean lowest = true;
+
+    Draft(int first, int last) {
+      this.first = first;
+      this.last = last;
+    }
+  }
+
+  private final List<Draft> drafts = new ArrayList<>();
+  private int levels;
+
+  /** Places the headings. */
+  HeaderCells(HeaderLayout layout) {
+    List<List<Heading>> placed = new ArrayList<>();
+    for (int i = layout.lines().size() - 1; i >= 0; i--) {
+      placed.add(0, new HeadingLine(layout, i, placed).best(HeadingModel.trained()));
+    }
+    Draft[] open = new Draft[layout.columns().size()];
+    for (TextLine line : layout.turned()) {
+      int at = layout.columnAt(line.box().centreX());
+      place(new Heading(line.words(), at, at), open);
+    }
+    placed.forEach(line -> line.forEach(one -> place(one, open)));
+    for (Draft draft : drafts) {
+      levels = Math.max(levels, draft.level + 1);
+    }
+  }
+
+  /** Adds a heading to the one of the same reach above it, or begins one below those. */
+  private void place(Heading part, Draft[] open) {
+    int first = part.first();
+    int last = part.last();
+    Draft above = open[first];
+    boolean same = above != null && above.first == first && above.last == last;
+    if (!same) {
+      Draft fresh = new Draft(first, last);
+      for (int c = first; c <= last; c++) {
+        if (open[c] != null) {
+          fresh.level = Math.max(fresh.level, open[c].level + 1);
+          open[c].lowest = false;
+        }
+        open[c] = fresh;
+      }
+      drafts.add(fresh);
+      above = fresh;
+    }
+    above.words.addAll(part.words());
+  }
+
+  /** How many rows the header has. */
+  int levels() {
+    return levels;
+  }
+
+  /** The headings, level by level in each column. */
+  List<Head> heads() {
+    return drafts.stream()
+        .map(d -> new Head(List.copyOf(d.words), d.first, d.last, d.level, d.lowest))
+        .toList();
+  }
+}

@@ -1,0 +1,276 @@
+package dev.inlay.propose;
+
+import dev.inlay.evidence.ChunkLine;
+import dev.inlay.geom.Box;
+import dev.inlay.geom.Interval;
+import dev.inlay.page.Glyph;
+import dev.inlay.page.Word;
+import dev.inlay.propose.HeadingModel.Way;
+import dev.inlay.score.Signs;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * Parts one line of a header into headings and gives each to the columns that it stands over.
+ * Words, headings and columns keep their order; of all ways to part and to place them the one that
+ * costs least is taken (a dynamic programme over words and columns). What each sign costs was
+ * trained ({@link HeadingModel}).
+ */
+public final class HeadingLine {
+
+  /** Words beyond this many spaces from each other are seldom in one heading. */
+  private static final double WIDE_SPACES = 2.8;
+
+  /** Words at up to this many spaces stand at an ordinary one. */
+  private static final double SPACE = 1.5;
+
+  /** Words further apart than this many type sizes are in two headings. */
+  private static final double LEAST_HEADING_GAP = 1.6;
+
+  /** A heading ends at most this many type sizes before its column begins. */
+  private static final double FURTHEST = 8;
+
+  /** An ordinary space, in type sizes. */
+  private static final double ORDINARY_SPACE = 0.28;
+
+  /** In type of even width all characters are equally wide, to this many points. */
+  private static final double SAME_WIDTH = 0.1;
+
+  private final HeadingColumns columns;
+  private final HeadingSigns signs;
+  private final List<Word> words;
+  private final double size;
+  private final double space;
+
+  /** How many columns most spanners of the line have; 0 where that is not known yet. */
+  private int usualWidth;
+
+  /** Whether several spanners stand in the line: then they share the columns among them. */
+  private boolean hasSpanners;
+
+  /**
+   * Prepares the placing of a line's headings.
+   *
+   * @param layout of the header
+   * @param number of the line, from 0
+   * @param below the headings of the lines below it, as far as they are placed
+   */
+  public HeadingLine(HeaderLayout layout, int number, List<List<Heading>> below) {
+    ChunkLine line = layout.lines().get(number);
+    columns = new HeadingColumns(layout.columns(), layout.texts());
+    for (ChunkLine any : layout.lines()) {
+      any.chunks().forEach(p -> columns.noteTextAt(p.box().centreX()));
+    }
+    layout.turned().forEach(t -> columns.noteTurnedAt(t.box().centreX()));
+    for (int i = below.size() - 1; i >= 0; i--) {
+      ChunkLine at = layout.lines().get(number + 1 + i);
+      below.get(i).forEach(h -> columns.add(h, at));
+    }
+    space = space(line);
+    signs = new HeadingSigns(line, columns, new HeadingRulings(layout), space);
+    words = line.words();
+    size = line.line().size();
+  }
+
+  /** The width of an ordinary space in the type of a line, in points. */
+  private static double space(ChunkLine line) {
+    double least = Double.MAX_VALUE;
+    double most = 0;
+    for (Word word : line.words()) {
+      for (Glyph glyph : word.glyphs()) {
+        least = Math.min(least, glyph.box().width());
+        most = Math.max(most, glyph.box().width());
+      }
+    }
+    boolean even = most - least < SAME_WIDTH && line.words().size() > 1;
+    return even ? most : ORDINARY_SPACE * line.line().size();
+  }
+
+  /**
+   * The placing that costs least.
+   *
+   * @return from left to right
+   */
+  public List<Heading> best(HeadingModel model) {
+    usualWidth = 0;
+    hasSpanners = false;
+    List<Heading> first = placed(model);
+    usualWidth = usualWidth(first);
+    hasSpanners = first.stream().filter(Heading::isSpanner).count() > 1;
+    return hasSpanners ? placed(model) : first;
+  }
+
+  /**
+   * The sums of the signs of a placing, in the order of the names of the model; asked for after the
+   * best one.
+   */
+  public double[] signs(List<Heading> placed) {
+    double[] sums = new double[HeadingModel.names().size()];
+    int word = 0;
+    int column = 0;
+    for (Heading heading : placed) {
+      int to = word + heading.words().size() - 1;
+      addWay(word == 0 ? null : parting(word), sums);
+      for (int w = word + 1; w <= to; w++) {
+        addWay(isWideBefore(w) ? Way.WORDS_APART_INSIDE : null, sums);
+      }
+      for (; column < heading.first(); column++) {
+        addWay(skipping(column), sums);
+      }
+      double[] own = signsOf(word, to, heading.first(), heading.last());
+      for (int i = 0; i < own.length; i++) {
+        sums[Way.values().length + i] += own[i];
+      }
+      word = to + 1;
+      column = heading.last() + 1;
+    }
+    for (; column < columns.count(); column++) {
+      addWay(skipping(column), sums);
+    }
+    return sums;
+  }
+
+  private static void addWay(Way way, double[] sums) {
+    if (way != null) {
+      sums[way.ordinal()]++;
+    }
+  }
+
+  /** How many columns at least two spanners, and most of them, have; 0 where there are none. */
+  private static int usualWidth(List<Heading> placed) {
+    Map<Integer, Integer> counts = new TreeMap<>();
+    int spanners = 0;
+    for (Heading one : placed) {
+      if (one.isSpanner()) {
+        counts.merge(one.last() - one.first() + 1, 1, Integer::sum);
+        spanners++;
+      }
+    }
+    for (Map.Entry<Integer, Integer> count : counts.entrySet()) {
+      if (count.getValue() > 1 && 2 * count.getValue() > spanners) {
+        return count.getKey();
+      }
+    }
+    return 0;
+  }
+
+  private List<Heading> placed(HeadingModel model) {
+    int count = words.size();
+    int width = columns.count();
+    double[][] least = new double[count + 1][width + 1];
+    int[][] fromWord = new int[count + 1][width + 1];
+    int[][] fromColumn = new int[count + 1][width + 1];
+    for (double[] row : least) {
+      Arrays.fill(row, Double.POSITIVE_INFINITY);
+    }
+    least[0][0] = 0;
+    for (int i = 0; i <= count; i++) {
+      for (int c = 0; c <= width; c++) {
+        double skipped = c == 0 ? 0 : least[i][c - 1] + cost(model, skipping(c - 1));
+        if (c > 0 && skipped < least[i][c]) {
+          least[i][c] = skipped; // no heading over it in this line
+          fromWord[i][c] = -1;
+        }
+        if (i < count && c < width && least[i][c] < Double.POSITIVE_INFINITY) {
+          extend(model, i, c, least, fromWord, fromColumn);
+        }
+      }
+    }
+    return least[count][width] == Double.POSITIVE_INFINITY
+        ? fallback()
+        : trace(count, width, fromWord, fromColumn);
+  }
+
+  /** Tries all headings that begin with a word and stand over columns from one on. */
+  private void extend(
+      HeadingModel model, int i, int c, double[][] least, int[][] fromWord, int[][] fromColumn) {
+    double begun = least[i][c] + (i == 0 ? 0 : cost(model, parting(i)));
+    for (int j = i; j < words.size() && (j == i || gapBefore(j) <= LEAST_HEADING_GAP * size); j++) {
+      begun += j > i && isWideBefore(j) ? model.cost(Way.WORDS_APART_INSIDE) : 0;
+      Interval extent = Heading.extent(words, i, j);
+      double to = extent.to() + FURTHEST * size;
+      for (int last = c; last < columns.count() && isNear(last, to, c); last++) {
+        double cost = begun + model.cost(signsOf(i, j, c, last));
+        if (cost < least[j + 1][last + 1]) {
+          least[j + 1][last + 1] = cost;
+          fromWord[j + 1][last + 1] = i;
+          fromColumn[j + 1][last + 1] = c;
+        }
+      }
+    }
+  }
+
+  /** Whether a column does not begin far behind a heading that may stand over it. */
+  private boolean isNear(int column, double to, int first) {
+    return column == first
+        ? columns.bounds(column, column).from() <= to
+        : columns.bounds(first, column).middle() <= to;
+  }
+
+  private List<Heading> trace(int count, int end, int[][] fromWord, int[][] fromColumn) {
+    List<Heading> placed = new ArrayList<>();
+    int j = count;
+    int c = end;
+    while (j > 0) {
+      if (fromWord[j][c] < 0) {
+        c--;
+        continue;
+      }
+      int i = fromWord[j][c];
+      placed.add(new Heading(words.subList(i, j), fromColumn[j][c], c - 1));
+      c = fromColumn[j][c];
+      j = i;
+    }
+    Collections.reverse(placed);
+    return placed;
+  }
+
+  /** Where nothing fits, all words go to the column at their middle. */
+  private List<Heading> fallback() {
+    int column = columns.at(Box.around(words, Word::box).centreX());
+    return List.of(new Heading(words, column, column));
+  }
+
+  private double[] signsOf(int i, int j, int first, int last) {
+    double[] values = new double[HeadingModel.names().size() - Way.values().length];
+    signs.add(Signs.into(values), i, j, first, last, last - first + 1 == usualWidth);
+    return values;
+  }
+
+  private double gapBefore(int word) {
+    return words.get(word).box().left() - words.get(word - 1).box().right();
+  }
+
+  private boolean isWideBefore(int word) {
+    return gapBefore(word) > WIDE_SPACES * space;
+  }
+
+  private static double cost(HeadingModel model, Way way) {
+    return way == null ? 0 : model.cost(way);
+  }
+
+  /** The way from the word before in one heading to a word in the next; null for wide white. */
+  private Way parting(int word) {
+    double gap = gapBefore(word);
+    return gap < SPACE * space
+        ? Way.PARTED_AT_A_SPACE
+        : gap < WIDE_SPACES * space ? Way.PARTED_NEARLY_AT_A_SPACE : null;
+  }
+
+  /** The way past a column that has no heading in this line. */
+  private Way skipping(int column) {
+    if (columns.isHeaded(column)) {
+      return hasSpanners ? Way.NO_HEADING_BESIDE_SPANNERS : Way.NO_HEADING_OVER_A_HEADED_COLUMN;
+    }
+    if (column == 0) {
+      return Way.NO_HEADING_OVER_THE_FIRST_COLUMN;
+    }
+    return columns.isHeadedElsewhere(column)
+        ? Way.NO_HEADING_OVER_A_COLUMN_HEADED_BELOW
+        : Way.NO_HEADING_AT_ALL;
+  }
+}

@@ -1,0 +1,206 @@
+package dev.inlay.propose;
+
+import dev.inlay.geom.Interval;
+import dev.inlay.page.Word;
+import dev.inlay.propose.ColumnedLine.Part;
+import dev.inlay.text.TextShape;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.regex.Pattern;
+
+/**
+ * Finds a gutter that parts what a reader sees as one value: a currency sign set apart from its
+ * number, a bracket behind a value, thousands set off by a space, the groups of a telephone number.
+ * Such white runs down the page as gutters do; what tells it is that the part beside it never
+ * stands alone, and has no heading of its own.
+ */
+final class NeedlessGutter {
+
+  /** Of the texts of a column of signs or brackets this share are such. */
+  private static final double NEARLY_ALL = 0.85;
+
+  /** White hardly wider than a space, in type sizes. */
+  private static final double NARROW = 0.5;
+
+  private static final Pattern SIGN =
+      Pattern.compile(
+          "[$€£¥₽¢+\\-−–±]|kr\\.?|zł|EUR|USD|GBP|CHF|PLN|SEK|Kč|Fr\\.|R\\$|р\\.|руб\\.?|元|円");
+
+  private static final Pattern BEHIND =
+      Pattern.compile(
+          "%|‰|[*†‡]{1,3}|[(\\[±].*|[$€£¥₽]|kr\\.?|zł|EUR|USD|GBP|CHF|PLN|SEK|руб\\.?|円");
+
+  private static final Pattern THOUSANDS = Pattern.compile("\\d{3}([.,]\\d+)?[)%*-]?(\\s\\S+)?");
+
+  private static final Pattern BEFORE_THOUSANDS = Pattern.compile("\\S*\\s?[(+\\-−–]?\\d{1,3}");
+
+  private final List<ColumnedLine> body;
+  private final List<Interval> columns;
+  private final boolean[] headed;
+  private final double[] headingGaps;
+  private final Part[][] texts;
+
+  /**
+   * @param body the lines below the header
+   * @param columns the stretches between boundaries
+   * @param headed which columns have a heading of their own
+   * @param headingGaps between the heading of each column and that of the next where they stand in
+   *     one line, in points
+   */
+  NeedlessGutter(
+      List<ColumnedLine> body, List<Interval> columns, boolean[] headed, double[] headingGaps) {
+    this.headingGaps = headingGaps;
+    this.body = body;
+    this.columns = columns;
+    this.headed = headed;
+    texts = new Part[body.size()][columns.size()];
+    for (int i = 0; i < texts.length; i++) {
+      for (Part part : body.get(i).parts()) {
+        if (!part.spans()) {
+          texts[i][part.first()] = part;
+        }
+      }
+    }
+  }
+
+  /** The number of a gutter that parts no columns, from 0; empty where all do. */
+  OptionalInt find() {
+    for (int c = 0; c + 1 < columns.size(); c++) {
+      if (joins(c)) {
+        return OptionalInt.of(c);
+      }
+    }
+    return OptionalInt.empty();
+  }
+
+  /** Whether the texts of a column and of the next one are one value each. */
+  private boolean joins(int c) {
+    boolean both = headed[c] && headed[c + 1];
+    double size = body.get(0).line().line().size();
+    boolean oneHeading = both && headingGaps[c] < NARROW * size;
+    boolean signsBefore = share(c, SIGN) >= NEARLY_ALL && !standsAlone(c, c + 1);
+    if (signsBefore && (!headed[c] || oneHeading) && isNumeric(c + 1)) {
+      return true;
+    }
+    boolean behind = share(c + 1, BEHIND) >= NEARLY_ALL && !standsAlone(c + 1, c);
+    if (behind && (!headed[c + 1] || oneHeading) && isNumeric(c)) {
+      return true;
+    }
+    if (white(c) > NARROW) {
+      return false;
+    }
+    boolean thousands = matchesTogether(c, BEFORE_THOUSANDS, THOUSANDS) && !standsAlone(c, c + 1);
+    if (both) {
+      boolean numbers = oneHeading && isNumeric(c) && isNumeric(c + 1);
+      return numbers || thousands && standsAlone(c + 1, c);
+    }
+    boolean noHeading = !headed[c + 1] && headed[c] || c > 0 && !headed[c] && headed[c + 1];
+    return thousands || noHeading;
+  }
+
+  /** Which share of a column's texts match a pattern; 0 where it has none. */
+  private double share(int column, Pattern pattern) {
+    int all = 0;
+    int matching = 0;
+    for (Part[] line : texts) {
+      if (line[column] != null) {
+        all++;
+        matching += pattern.matcher(line[column].text()).matches() ? 1 : 0;
+      }
+    }
+    return all == 0 ? 0 : (double) matching / all;
+  }
+
+  /** Whether texts of a column often stand without one of the other. */
+  private boolean standsAlone(int column, int other) {
+    int all = 0;
+    int alone = 0;
+    for (Part[] line : texts) {
+      all += line[column] == null ? 0 : 1;
+      alone += line[column] != null && line[other] == null ? 1 : 0;
+    }
+    return alone > (1 - NEARLY_ALL) * all;
+  }
+
+  private boolean isNumeric(int column) {
+    int all = 0;
+    int values = 0;
+    for (Part[] line : texts) {
+      if (line[column] != null) {
+        all++;
+        values += TextShape.of(line[column].text()).isValue() ? 1 : 0;
+      }
+    }
+    return values > 0 && values >= NEARLY_ALL * all;
+  }
+
+  private boolean matchesTogether(int c, Pattern left, Pattern right) {
+    int pairs = 0;
+    int matching = 0;
+    for (Part[] line : texts) {
+      if (line[c] != null && line[c + 1] != null) {
+        pairs++;
+        boolean match =
+            left.matcher(line[c].text()).matches() && right.matcher(line[c + 1].text()).matches();
+        matching += match ? 1 : 0;
+      }
+    }
+    return pairs > 0 && matching >= NEARLY_ALL * pairs;
+  }
+
+  /** The usual white between the texts of a column and those of the next, in type sizes. */
+  private double white(int c) {
+    List<Double> gaps = new ArrayList<>();
+    for (int i = 0; i < texts.length; i++) {
+      if (texts[i][c] != null && texts[i][c + 1] != null) {
+        double gap = texts[i][c + 1].box().left() - texts[i][c].box().right();
+        gaps.add(gap / body.get(i).line().line().size());
+      }
+    }
+    double[] sorted = gaps.stream().mapToDouble(g -> g).sorted().toArray();
+    return sorted.length == 0 ? Double.MAX_VALUE : sorted[sorted.length / 2];
+  }
+
+  /** Which columns have a heading that stands over no other. */
+  static boolean[] headed(List<HeaderCells.Head> heads, int columns) {
+    boolean[] headed = new boolean[columns];
+    if (heads.isEmpty()) {
+      Arrays.fill(headed, true); // nothing says which columns belong together
+    }
+    for (HeaderCells.Head head : heads) {
+      if (head.first() == head.last()) {
+        headed[head.first()] = true;
+      }
+    }
+    return headed;
+  }
+
+  /** The white between headings of neighbouring columns that stand in one line, in points. */
+  static double[] gaps(List<HeaderCells.Head> heads, int columns) {
+    double[] gaps = new double[columns];
+    Arrays.fill(gaps, Double.MAX_VALUE);
+    for (HeaderCells.Head left : heads) {
+      for (HeaderCells.Head right : heads) {
+        if (left.first() == left.last()
+            && right.first() == right.last()
+            && right.first() == left.last() + 1) {
+          gaps[left.first()] = Math.min(gaps[left.first()], gap(left, right));
+        }
+      }
+    }
+    return gaps;
+  }
+
+  private static double gap(HeaderCells.Head left, HeaderCells.Head right) {
+    double least = Double.MAX_VALUE;
+    for (Word a : left.words()) {
+      for (Word b : right.words()) {
+        boolean line = a.glyphs().get(0).baseline() == b.glyphs().get(0).baseline();
+        least = line ? Math.min(least, b.box().left() - a.box().right()) : least;
+      }
+    }
+    return least;
+  }
+}

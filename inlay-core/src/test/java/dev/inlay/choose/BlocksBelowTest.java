@@ -1,0 +1,74 @@
+package dev.inlay.choose;
+
+import static dev.inlay.ReadTables.texts;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.PageBuilder;
+import dev.inlay.ReadTables;
+import dev.inlay.model.Table;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** A boxed table that white parts in blocks, as after every second row. */
+class BlocksBelowTest {
+
+  private static final double LEFT = 60;
+  private static final double ROW = 18;
+
+  /** Boxes in three columns from a height on. */
+  private static void block(PageBuilder page, double top, String... texts) {
+    int rows = texts.length / 3;
+    page.lattice(LEFT, top, 110, ROW, rows, 3).cells(LEFT, top, 110, ROW, 3, texts);
+  }
+
+  /** A headed block of three rows, and one of two rows some points below it. */
+  private static PageBuilder blocks(double white, String... second) {
+    PageBuilder page = new PageBuilder();
+    block(page, 100, "Quay", "Depth", "Ships", "North", "4.10", "31", "South", "3.85", "27");
+    block(page, 100 + 3 * ROW + white, second);
+    return page;
+  }
+
+  private static final String[] ROWS = {"East", "5.20", "12", "West", "6.00", "9"};
+
+  @Test
+  void aBlockRightBelowGoesOnWithTheTable() {
+    List<Table> tables = ReadTables.tables(blocks(10, ROWS));
+    assertThat(tables).hasSize(1);
+    assertThat(texts(tables.get(0)))
+        .containsExactly(
+            List.of("Quay", "Depth", "Ships"),
+            List.of("North", "4.10", "31"),
+            List.of("South", "3.85", "27"),
+            List.of("East", "5.20", "12"),
+            List.of("West", "6.00", "9"));
+  }
+
+  @Test
+  void whiteOfTwoRowsEndsTheTable() {
+    assertThat(ReadTables.tables(blocks(1.9 * ROW, ROWS))).hasSize(1);
+    assertThat(ReadTables.tables(blocks(2.1 * ROW, ROWS))).hasSize(2);
+  }
+
+  @Test
+  void headingsOfItsOwnMakeABlockATable() {
+    PageBuilder page = blocks(10, "Crew", "Age", "Since", "Jonas Zabel", "41", "2011");
+    assertThat(ReadTables.tables(page)).hasSize(2);
+  }
+
+  @Test
+  void textBetweenBlocksPartsThem() {
+    PageBuilder page = blocks(30, ROWS);
+    page.text("Measured in spring:", LEFT, 100 + 3 * ROW + 18);
+    assertThat(ReadTables.tables(page)).hasSize(2);
+  }
+
+  @Test
+  void otherColumnsMakeABlockATable() {
+    PageBuilder page = new PageBuilder();
+    block(page, 100, "Quay", "Depth", "Ships", "North", "4.10", "31", "South", "3.85", "27");
+    double top = 100 + 3 * ROW + 10;
+    page.lattice(LEFT, top, 80, ROW, 2, 3).cells(LEFT, top, 80, ROW, 3, ROWS);
+    assertThat(ReadTables.tables(page)).hasSize(2);
+  }
+}

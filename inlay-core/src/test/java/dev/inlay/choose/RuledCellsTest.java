@@ -1,0 +1,122 @@
+package dev.inlay.choose;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.PageBuilder;
+import dev.inlay.document.Stitcher;
+import dev.inlay.model.Table;
+import dev.inlay.model.TableCell;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Ruled frames whose rulings do not tell all: missing edges, unparted columns, shades. */
+class RuledCellsTest {
+
+  private static Table one(PageBuilder page) {
+    Stitcher stitcher = new Stitcher();
+    stitcher.add(PageTables.of(page.build()));
+    List<Table> tables = stitcher.finish();
+    assertThat(tables).hasSize(1);
+    return tables.get(0);
+  }
+
+  private static List<String> row(Table table, int row) {
+    return table.rows().get(row).cells().stream()
+        .map(TableCell::text)
+        .filter(t -> !t.isEmpty())
+        .toList();
+  }
+
+  /** Four columns of six rows; between the second and the third one edge is left out. */
+  private static PageBuilder withMissingEdge(double x, int row, boolean vertical) {
+    PageBuilder page = new PageBuilder();
+    for (int r = 0; r <= 6; r++) {
+      boolean gap = !vertical && r == row;
+      page.horizontal(100 + 20 * r, 50, gap ? x : 450);
+      if (gap) {
+        page.horizontal(100 + 20 * r, x + 100, 450);
+      }
+    }
+    for (int c = 0; c <= 4; c++) {
+      boolean gap = vertical && 50 + 100 * c == x;
+      page.vertical(50 + 100 * c, 100, gap ? 100 + 20 * row : 220);
+      if (gap) {
+        page.vertical(50 + 100 * c, 120 + 20 * row, 220);
+      }
+    }
+    page.bold().cells(50, 100, 100, 20, 4, "Vessel", "Home", "Boxed", "Bulk").plain();
+    for (int r = 1; r < 6; r++) {
+      page.cells(50, 100 + 20 * r, 100, 20, 4, "Skua " + r, "Oyle", "1" + r + ".5", r + ".25");
+    }
+    return page;
+  }
+
+  @Test
+  void aCellIsPartedWhereARulingBetweenTwoColumnsIsMissing() {
+    Table table = one(withMissingEdge(350, 3, true));
+    assertThat(row(table, 3)).containsExactly("Skua 3", "Oyle", "13.5", "3.25");
+  }
+
+  @Test
+  void aCellIsPartedWhereARulingBetweenTwoRowsIsMissing() {
+    Table table = one(withMissingEdge(250, 3, false));
+    assertThat(row(table, 2)).containsExactly("Skua 2", "Oyle", "12.5", "2.25");
+    assertThat(row(table, 3)).containsExactly("Skua 3", "Oyle", "13.5", "3.25");
+  }
+
+  @Test
+  void columnsThatNoRulingPartsAreReadFromTheLines() {
+    PageBuilder page = new PageBuilder().lattice(50, 100, 400, 20, 6, 1);
+    page.bold().cells(50, 100, 100, 20, 4, "Vessel", "Home", "Boxed", "Bulk").plain();
+    for (int r = 1; r < 6; r++) {
+      page.cells(50, 100 + 20 * r, 100, 20, 4, "Skua " + r, "Oyle", "1" + r + ".5", r + ".25");
+    }
+    Table table = one(page);
+    assertThat(table.columns()).hasSize(4);
+    assertThat(row(table, 5)).containsExactly("Skua 5", "Oyle", "15.5", "5.25");
+  }
+
+  @Test
+  void stripesAreNoTablesOfTheirOwn() {
+    PageBuilder page = new PageBuilder();
+    for (int r = 0; r < 6; r += 2) {
+      page.fill(50, 100 + 20 * r, 450, 120 + 20 * r, 0xDDDDDD);
+    }
+    page.bold().cells(50, 100, 100, 20, 4, "Vessel", "Home", "Boxed", "Bulk").plain();
+    for (int r = 1; r < 6; r++) {
+      page.cells(50, 100 + 20 * r, 100, 20, 4, "Skua " + r, "Oyle", "1" + r + ".5", r + ".25");
+    }
+    Table table = one(page);
+    assertThat(table.headerRows()).isEqualTo(1);
+    assertThat(table.bodyRows()).hasSize(5);
+  }
+
+  @Test
+  void oneBoxAroundAllRowsHoldsAsManyRowsAsLinesOfFigures() {
+    PageBuilder page = new PageBuilder().lattice(50, 100, 100, 20, 1, 4);
+    for (int c = 0; c <= 4; c++) {
+      page.vertical(50 + 100 * c, 120, 220);
+    }
+    page.horizontal(220, 50, 450);
+    page.bold().cells(50, 100, 100, 20, 4, "Harbour", "Vessel", "Boxed", "Bulk").plain();
+    for (int r = 1; r < 6; r++) {
+      String harbour = r == 1 || r == 4 ? "Oyle " + r : "";
+      page.cells(
+          50, 100 + 20 * r, 100, 20, 4, harbour, "Skua " + r, "1" + r + ".5", "2" + r + ".25");
+    }
+    Table table = one(page);
+    assertThat(table.bodyRows()).hasSize(5);
+    assertThat(row(table, 3)).containsExactly("Skua 3", "13.5", "23.25");
+  }
+
+  @Test
+  void wideWhiteLineByLineInOneCellShowsRows() {
+    PageBuilder page = new PageBuilder().lattice(50, 100, 100, 20, 1, 4);
+    page.vertical(50, 120, 220).vertical(450, 120, 220).horizontal(220, 50, 450);
+    page.bold().cells(50, 100, 100, 20, 4, "Vessel", "Home", "Boxed", "Bulk").plain();
+    for (int r = 1; r < 6; r++) {
+      page.cells(50, 100 + 20 * r, 100, 20, 4, "Skua " + r, "Oyle", "1" + r + ".5", r + ".25");
+    }
+    assertThat(one(page).bodyRows()).hasSize(5);
+  }
+}

@@ -1,0 +1,135 @@
+package dev.inlay.document;
+
+import static dev.inlay.ReadTables.tables;
+import static dev.inlay.ReadTables.texts;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.PageBuilder;
+import dev.inlay.model.Table;
+import dev.inlay.model.TableCell;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Tables that a page break, or a change of drawing, parts. */
+class RunOnTablesTest {
+
+  private static PageBuilder dues(int number) {
+    PageBuilder page = new PageBuilder(number).horizontal(88, 50, 430).horizontal(104, 50, 430);
+    page.text("Vessel", 50, 100).text("Work done", 150, 100).text("Crowns", 400, 100);
+    for (int r = 1; r <= 4; r++) {
+      page.text("Skua " + number + r, 50, 100 + r * 14);
+      page.text("slip and paint", 150, 100 + r * 14);
+      page.text(r + "0.50", 400, 100 + r * 14);
+    }
+    return page;
+  }
+
+  @Test
+  void theRestOfARowBehindAPageBreakJoinsIt() {
+    PageBuilder second = new PageBuilder(2).horizontal(88, 50, 430).horizontal(104, 50, 430);
+    second.text("Vessel", 50, 100).text("Work done", 150, 100).text("Crowns", 400, 100);
+    second.text("of the hull below", 150, 114);
+    for (int r = 1; r <= 4; r++) {
+      second.text("Tern " + r, 50, 130 + r * 14).text("ice", 150, 130 + r * 14);
+      second.text(r + "1.00", 400, 130 + r * 14);
+    }
+    List<Table> tables = tables(dues(1), second);
+    assertThat(tables).hasSize(1);
+    assertThat(texts(tables.get(0)))
+        .contains(List.of("Skua 14", "slip and paint of the hull below", "40.50"))
+        .hasSize(9);
+  }
+
+  @Test
+  void aRowOfItsOwnBehindAPageBreakStaysOne() {
+    List<Table> tables = tables(dues(1), dues(2));
+    assertThat(tables).hasSize(1);
+    assertThat(tables.get(0).rows()).hasSize(9);
+  }
+
+  @Test
+  void aBoxedHeaderAndTheOpenRowsBelowItAreOneTable() {
+    PageBuilder page = new PageBuilder().lattice(45, 86, 100, 20, 2, 3);
+    page.text("Out", 50, 100).text("1", 150, 100).text("3", 250, 100);
+    page.text("days", 50, 120).text("daily", 150, 120).text("Mo-Fr", 250, 120);
+    for (int r = 0; r < 4; r++) {
+      page.text("Pier " + (char) ('A' + r), 50, 140 + r * 14);
+      page.text("06." + (10 + r), 150, 140 + r * 14).text("08." + (20 + r), 250, 140 + r * 14);
+    }
+    List<Table> tables = tables(page);
+    assertThat(tables).hasSize(1);
+    assertThat(tables.get(0).headerRows()).isEqualTo(2);
+    assertThat(texts(tables.get(0))).contains(List.of("Pier D", "06.13", "08.23")).hasSize(6);
+  }
+
+  @Test
+  void aLabelBesidePartialRulingsBelongsToAllOfItsRows() {
+    PageBuilder page = new PageBuilder();
+    page.horizontal(86, 50, 350).horizontal(104, 50, 350);
+    page.text("Group", 50, 100).text("Dose", 150, 100).text("Week", 320, 100);
+    String[] labels = {"None", "Low", "High"};
+    for (int g = 0; g < labels.length; g++) {
+      double top = 104 + g * 60;
+      for (int r = 0; r < 3; r++) {
+        page.text("abc".charAt(r) + " " + g, 150, top + 14 + r * 20);
+        page.text((r + 4) + "" + g, 320, top + 14 + r * 20);
+        page.horizontal(top + 20 + r * 20, r == 2 ? 50 : 140, 350);
+      }
+      page.text(labels[g], 50, top + 34);
+    }
+    Table table = tables(page).get(0);
+    TableCell none = table.rows().get(1).cells().get(0);
+    assertThat(none.text()).isEqualTo("None");
+    assertThat(none.rowSpan()).isEqualTo(3);
+    assertThat(texts(table))
+        .contains(List.of("None", "a 0", "40"), List.of("b 0", "50"), List.of("c 2", "62"));
+  }
+
+  private static Table threeRows(String label) {
+    PageBuilder page = new PageBuilder().horizontal(104, 50, 430);
+    page.text("Quay", 150, 100).text("Days", 260, 100).text("Crowns", 400, 100);
+    String[] quays = {"North", "South", "Inner"};
+    for (int r = 0; r < quays.length; r++) {
+      page.text(quays[r], 150, 118 + 14 * r).text("1" + r, 260, 118 + 14 * r);
+      page.text("4" + r + ".50", 400, 118 + 14 * r);
+    }
+    return tables(page.text(label, 50, 132)).get(0);
+  }
+
+  @Test
+  void aWordAloneInTheMiddleOfTheFirstColumnBelongsToAllRowsAndADateDoesNot() {
+    assertThat(threeRows("Harbour").rows().get(1).cells().get(0).rowSpan()).isEqualTo(3);
+    assertThat(threeRows("03.03.2024").rows())
+        .allSatisfy(r -> assertThat(r.cells()).allMatch(c -> c.rowSpan() == 1));
+  }
+
+  /** Boxes with three columns of words, the first row set in bold where it is a header. */
+  private static PageBuilder boxes(int number, double width, String... texts) {
+    return new PageBuilder(number)
+        .lattice(50, 60, width, 18, texts.length / 3, 3)
+        .cells(50, 60, width, 18, 3, texts);
+  }
+
+  @Test
+  void boxesWithJustTheSameColumnsGoOnThoughTheirFirstRowMayBeAHeader() {
+    PageBuilder first =
+        boxes(1, 120, "Switch", "Meaning", "Ending", "-a", "plain", ".txt", "-b", "packed", ".gz");
+    PageBuilder second =
+        boxes(2, 120, "-paired", "Paired records", "none", "-pairedPacked", "packed", "none");
+    List<Table> tables = tables(first, second);
+    assertThat(tables).hasSize(1);
+    assertThat(texts(tables.get(0)))
+        .hasSize(5)
+        .contains(List.of("-paired", "Paired records", "none"));
+  }
+
+  @Test
+  void boxesWithOtherColumnsAreATableOfTheirOwn() {
+    PageBuilder first =
+        boxes(1, 120, "Switch", "Meaning", "Ending", "-a", "plain", ".txt", "-b", "packed", ".gz");
+    PageBuilder bold = new PageBuilder(2).bold().lattice(50, 60, 130, 18, 3, 3);
+    bold.cells(50, 60, 130, 18, 3, "Vessel", "Berth", "Master").plain();
+    bold.cells(50, 78, 130, 18, 3, "Tern", "north", "Holm", "Skua", "south", "Vik");
+    assertThat(tables(first, bold)).hasSize(2);
+  }
+}

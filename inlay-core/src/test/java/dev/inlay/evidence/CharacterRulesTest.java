@@ -1,0 +1,43 @@
+package dev.inlay.evidence;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import dev.inlay.PageBuilder;
+import dev.inlay.page.Page;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class CharacterRulesTest {
+
+  private static List<Ruling> rulings(Page page) {
+    return RulingFinder.find(page, PageMeasure.of(page));
+  }
+
+  @Test
+  void aLineOfDashesIsARulingForEachRun() {
+    Page page =
+        new PageBuilder()
+            .text("time   unit", 50, 100)
+            .text("----", 50, 112)
+            .text("====", 85, 112)
+            .text("06:00  P2", 50, 124)
+            .build();
+    List<Ruling> found = rulings(page);
+    assertThat(found).hasSize(2).allMatch(Ruling::horizontal);
+    assertThat(found.get(0).at()).isCloseTo(109, within(0.5));
+    assertThat(found.get(0).extent().from()).isEqualTo(50);
+    assertThat(found.get(1).extent().to()).isEqualTo(105);
+  }
+
+  @Test
+  void blanksToBeFilledInAndSingleDashesAreNone() {
+    Page page =
+        new PageBuilder()
+            .text("Name ________", 50, 100)
+            .text("--", 50, 120)
+            .text("3 - 4", 50, 140)
+            .build();
+    assertThat(rulings(page)).isEmpty();
+  }
+}

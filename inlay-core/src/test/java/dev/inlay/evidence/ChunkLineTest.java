@@ -1,0 +1,57 @@
+package dev.inlay.evidence;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.PageBuilder;
+import dev.inlay.page.LineComposer;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** The chunks of lines, and frames of rulings. */
+class ChunkLineTest {
+
+  private static final PageMeasure MEASURE = new PageMeasure(10);
+
+  private static List<Frame> frames(PageBuilder page, PageMeasure measure) {
+    return FrameFinder.find(1, RulingFinder.find(page.build(), measure), measure);
+  }
+
+  private static List<ChunkLine> lines(PageBuilder builder) {
+    return ChunkLine.of(LineComposer.compose(builder.build().glyphs()));
+  }
+
+  @Test
+  void theThousandsOfOneFigureStayTogether() {
+    List<ChunkLine> lines =
+        lines(new PageBuilder().text("10 885", 50, 100).text("12 13", 150, 100));
+    assertThat(lines.get(0).chunks()).extracting(Chunk::text).containsExactly("10 885", "12", "13");
+  }
+
+  @Test
+  void leaderDotsAreNoTextAndDotsInColumnsAre() {
+    PageBuilder page = new PageBuilder().text("Cod ........ 12", 50, 100);
+    page.text(".", 50, 120).text(".", 100, 120).text(".", 150, 120).text(".", 200, 120);
+    List<ChunkLine> lines = lines(page);
+    assertThat(lines.get(0).words()).hasSize(2);
+    assertThat(lines.get(0).hasLeader()).isTrue();
+    assertThat(lines.get(1).words()).hasSize(4);
+  }
+
+  @Test
+  void rulesMadeOfCharactersAreNoText() {
+    List<ChunkLine> lines = lines(new PageBuilder().text("-----", 50, 100).text("Cod", 50, 112));
+    assertThat(lines).hasSize(1);
+  }
+
+  @Test
+  void cellsWithBoxesOfTheirOwnNeedTheWiderMeasure() {
+    PageBuilder page = new PageBuilder();
+    for (int r = 0; r < 3; r++) {
+      for (int c = 0; c < 3; c++) {
+        page.lattice(50 + c * 64, 100 + r * 24, 60, 20, 1, 1);
+      }
+    }
+    assertThat(frames(page, MEASURE)).hasSize(9);
+    assertThat(frames(page, MEASURE.forSeparateBoxes())).hasSize(1);
+  }
+}

@@ -1,0 +1,71 @@
+package dev.inlay.evidence;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.PageBuilder;
+import dev.inlay.geom.Interval;
+import dev.inlay.page.LineComposer;
+import dev.inlay.page.TextLine;
+import java.util.Comparator;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Two blocks beside each other. */
+class UnevenSidesTest {
+
+  private static List<Integer> sizes(PageBuilder page, Ruling... rulings) {
+    return parts(page, rulings).stream().map(List::size).toList();
+  }
+
+  private static List<List<TextLine>> parts(PageBuilder page, Ruling... rulings) {
+    List<TextLine> lines =
+        LineComposer.compose(page.build().glyphs()).stream()
+            .sorted(Comparator.comparingDouble(TextLine::baseline))
+            .toList();
+    return UnevenSides.part(lines, List.of(rulings));
+  }
+
+  /** Rows of a label and a figure, some points apart. */
+  private static PageBuilder rows(PageBuilder page, double x, double top, double step, int count) {
+    for (int r = 0; r < count; r++) {
+      page.text("Quay " + r, x, top + step * r).text("4" + r, x + 80, top + step * r);
+    }
+    return page;
+  }
+
+  private static PageBuilder uneven() {
+    return rows(rows(new PageBuilder(), 50, 100, 14, 8), 260, 103, 17, 6);
+  }
+
+  @Test
+  void blocksOnBaselinesOfTheirOwnAreParted() {
+    List<List<TextLine>> parts = parts(uneven());
+    assertThat(parts).extracting(List::size).containsExactly(8, 6);
+    assertThat(parts.get(1).get(0).box().left()).isEqualTo(260);
+  }
+
+  @Test
+  void rowsThatShareTheirBaselinesAreNot() {
+    assertThat(sizes(rows(rows(new PageBuilder(), 50, 100, 14, 8), 260, 100, 14, 8))).hasSize(1);
+  }
+
+  @Test
+  void twoLinesOfTheirOwnAreTooFew() {
+    assertThat(sizes(rows(rows(new PageBuilder(), 50, 100, 14, 8), 260, 103, 22, 2))).hasSize(1);
+    assertThat(sizes(rows(rows(new PageBuilder(), 50, 100, 14, 8), 260, 103, 22, 3)))
+        .containsExactly(8, 3);
+  }
+
+  @Test
+  void labelsCentredBesideRowsAreNoTable() {
+    PageBuilder page = rows(new PageBuilder(), 160, 100, 14, 8);
+    page.text("Harbour", 50, 107).text("Sound", 50, 149).text("River", 50, 191);
+    assertThat(sizes(page)).hasSize(1);
+  }
+
+  @Test
+  void aRulingOverTheWhiteHoldsBothTogether() {
+    assertThat(sizes(uneven(), new Ruling(true, 121, new Interval(50, 400)))).hasSize(1);
+    assertThat(sizes(uneven(), new Ruling(true, 121, new Interval(50, 150)))).hasSize(2);
+  }
+}

@@ -1,0 +1,133 @@
+package dev.inlay.propose;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.PageBuilder;
+import dev.inlay.evidence.ChunkLine;
+import dev.inlay.evidence.Ruling;
+import dev.inlay.geom.Interval;
+import dev.inlay.page.LineComposer;
+import dev.inlay.page.TextLine;
+import dev.inlay.page.Word;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Headings over five columns of figures that end at 130, 190, 250, 310 and 370 points. */
+class HeaderCellsTest {
+
+  private final List<Interval> columns = new ArrayList<>();
+  private final List<Interval> texts = new ArrayList<>();
+  private final List<Ruling> rulings = new ArrayList<>();
+
+  HeaderCellsTest() {
+    columns.add(new Interval(40, 95));
+    texts.add(new Interval(40, 85));
+    for (int c = 0; c < 5; c++) {
+      columns.add(new Interval(95 + 60 * c, 155 + 60 * c));
+      texts.add(new Interval(105 + 60 * c, 130 + 60 * c));
+    }
+  }
+
+  private List<String> heads(PageBuilder page) {
+    List<ChunkLine> lines =
+        ChunkLine.of(
+            LineComposer.compose(page.build().glyphs()).stream()
+                .sorted(Comparator.comparingDouble(TextLine::baseline))
+                .toList());
+    return new HeaderCells(new HeaderLayout(lines, List.of(), columns, texts, rulings))
+        .heads().stream().map(HeaderCellsTest::text).toList();
+  }
+
+  private static String text(HeaderCells.Head head) {
+    String words = String.join(" ", head.words().stream().map(Word::text).toList());
+    String reach =
+        head.first() == head.last() ? "" + head.first() : head.first() + "-" + head.last();
+    return reach + ":" + words;
+  }
+
+  private static PageBuilder years(double y) {
+    PageBuilder page = new PageBuilder();
+    for (int c = 0; c < 4; c++) {
+      page.text(c % 2 == 0 ? "2024" : "2025", 110 + 60 * c, y);
+    }
+    return page;
+  }
+
+  @Test
+  void headingsThatComeAgainBelowSpannersTellTheirReach() {
+    PageBuilder page = years(114).text("Boxed", 127, 100).text("Bulk", 250, 100);
+    assertThat(heads(page))
+        .containsExactly("1-2:Boxed", "3-4:Bulk", "1:2024", "2:2025", "3:2024", "4:2025");
+  }
+
+  @Test
+  void aSpannerAtTheLeftEdgeOfItsCellsReachesAsFarAsItsSibling() {
+    PageBuilder page = years(114).text("Boxed", 92, 100).text("Bulk", 195, 100);
+    assertThat(heads(page)).startsWith("1-2:Boxed", "3-4:Bulk");
+  }
+
+  @Test
+  void theLinesOfOneHeadingAreOneCell() {
+    PageBuilder page = new PageBuilder().text("Landed", 100, 100).text("weight", 100, 112);
+    page.text("Value", 165, 112);
+    assertThat(heads(page)).containsExactly("1:Landed weight", "2:Value");
+  }
+
+  @Test
+  void aRulingBelowAHeadingTellsItsReach() {
+    rulings.add(new Ruling(true, 104, new Interval(100, 255)));
+    PageBuilder page = new PageBuilder().text("Weight", 163, 100);
+    page.text("Cod", 112, 116).text("Ling", 170, 116).text("Tusk", 230, 116);
+    assertThat(heads(page)).startsWith("1-3:Weight");
+  }
+
+  @Test
+  void aRulingBelowTwoHeadingsTellsTheReachOfNeither() {
+    rulings.add(new Ruling(true, 104, new Interval(100, 315)));
+    PageBuilder page = years(116).text("Boxed", 127, 100).text("Bulk", 250, 100);
+    assertThat(heads(page)).startsWith("1-2:Boxed", "3-4:Bulk");
+  }
+
+  @Test
+  void aSpannerPartsNoSpannerBelowIt() {
+    PageBuilder page = years(128).text("Boxed", 127, 114).text("Bulk", 250, 114);
+    assertThat(heads(page.text("Landings", 186, 100))).startsWith("1-4:Landings");
+  }
+
+  @Test
+  void wordsAtASpaceOverTwoColumnsAreTwoHeadings() {
+    PageBuilder page = new PageBuilder().text("Exports", 95, 100).text("Imports", 155, 100);
+    assertThat(heads(page)).containsExactly("1:Exports", "2:Imports");
+  }
+
+  @Test
+  void moreHeadingsThanColumnsAreKeptInOne() {
+    columns.subList(1, 6).clear();
+    texts.subList(1, 6).clear();
+    PageBuilder page = new PageBuilder().text("A", 45, 100).text("B", 145, 100).text("C", 245, 100);
+    assertThat(heads(page)).containsExactly("0:A B C");
+  }
+
+  private PageBuilder papers(String lower) {
+    PageBuilder page = new PageBuilder().text("Marks", 171, 100);
+    for (int c = 0; c < 3; c++) {
+      page.text(lower + c, 105 + 60 * c, 116);
+    }
+    return page;
+  }
+
+  @Test
+  void aTextCentredOverThreeHeadingsAndPartedFromThemByALineIsTheirSpanner() {
+    rulings.add(new Ruling(true, 104, new Interval(40, 395)));
+    assertThat(heads(papers("Paper "))).startsWith("1-3:Marks");
+  }
+
+  @Test
+  void aHeadingGoesOnBelowInLowerCase() {
+    PageBuilder page = new PageBuilder().text("Landed", 100, 100).text("Price", 160, 112);
+    page.text("weight", 100, 112).text("Share", 220, 112).text("Value", 280, 112);
+    assertThat(heads(page)).startsWith("1:Landed weight");
+  }
+}

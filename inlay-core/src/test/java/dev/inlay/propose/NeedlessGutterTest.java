@@ -1,0 +1,75 @@
+package dev.inlay.propose;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.PageBuilder;
+import dev.inlay.evidence.ChunkLine;
+import dev.inlay.geom.Interval;
+import dev.inlay.page.LineComposer;
+import java.util.Arrays;
+import java.util.List;
+import java.util.OptionalInt;
+import org.junit.jupiter.api.Test;
+
+/** Three columns whose second and third may be parts of one value. */
+class NeedlessGutterTest {
+
+  private static OptionalInt find(double third, boolean[] headed, double gap, String... values) {
+    PageBuilder page = new PageBuilder();
+    for (int r = 0; r < values.length; r++) {
+      String[] parts = values[r].split("\\|");
+      double y = 100 + 14 * r;
+      page.text("Quay " + r, 50, y);
+      if (!parts[0].isEmpty()) {
+        page.text(parts[0], 190 - 5 * parts[0].length(), y);
+      }
+      if (parts.length > 1) {
+        page.text(parts[1], third, y);
+      }
+    }
+    List<Interval> gutters = List.of(new Interval(85, 150), new Interval(190, third));
+    List<ColumnedLine> body =
+        ChunkLine.of(LineComposer.compose(page.build().glyphs())).stream()
+            .map(l -> ColumnedLine.of(l, gutters))
+            .toList();
+    double[] gaps = new double[3];
+    Arrays.fill(gaps, gap);
+    List<Interval> columns =
+        List.of(new Interval(40, 117), new Interval(117, 195), new Interval(195, 300));
+    return new NeedlessGutter(body, columns, headed, gaps).find();
+  }
+
+  private static final boolean[] SECOND_HEADED = {true, true, false};
+  private static final boolean[] ALL_HEADED = {true, true, true};
+
+  @Test
+  void aCurrencySignBelongsToItsNumberHoweverFarItStands() {
+    boolean[] thirdHeaded = {true, false, true};
+    assertThat(find(230, thirdHeaded, 50, "£|12.50", "£|7.25", "£|1,204.00")).hasValue(1);
+    assertThat(find(230, ALL_HEADED, 50, "£|12.50", "£|7.25", "£|1,204.00")).isEmpty();
+  }
+
+  @Test
+  void aBracketBelongsToTheValueBeforeIt() {
+    assertThat(find(200, SECOND_HEADED, 50, "35|(46.9)", "25|(33.4)", "4|(2.0)")).hasValue(1);
+    assertThat(find(200, ALL_HEADED, 3, "35|(46.9)", "25|(33.4)", "4|(2.0)")).hasValue(1);
+    assertThat(find(200, ALL_HEADED, 20, "35|(46.9)", "25|(33.4)", "4|(2.0)")).isEmpty();
+  }
+
+  @Test
+  void thousandsSetOffByASpaceAreOneNumber() {
+    assertThat(find(193, SECOND_HEADED, 50, "1|204", "12|338", "7|001")).hasValue(1);
+    assertThat(find(193, ALL_HEADED, 50, "1|204", "|338", "7|001", "|940", "|12")).hasValue(1);
+    assertThat(find(193, ALL_HEADED, 50, "1|204", "5", "7|001", "8", "|12"))
+        .as("numbers that stand alone before the gap are no thousands")
+        .isEmpty();
+  }
+
+  @Test
+  void aColumnWithoutHeadingHardlyASpaceAwayIsPartOfItsNeighbour() {
+    assertThat(find(194, SECOND_HEADED, 50, "060|178", "052|922", "051|26")).hasValue(1);
+    assertThat(find(200, SECOND_HEADED, 50, "060|178", "052|922", "051|26"))
+        .as("too far away")
+        .isEmpty();
+  }
+}
