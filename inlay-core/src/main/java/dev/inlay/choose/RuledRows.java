@@ -4,7 +4,7 @@ import dev.inlay.evidence.ChunkLine;
 import dev.inlay.evidence.LineRole;
 import dev.inlay.evidence.PageLines;
 import dev.inlay.geom.Edges;
-import dev.inlay.model.RoleCertainty;
+import dev.inlay.model.Certainty;
 import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.TextLine;
@@ -71,14 +71,18 @@ final class RuledRows {
     return grid.withRows(headerRows, groups, certainty(grid, zone, reading, header));
   }
 
-  private static RoleCertainty certainty(Grid grid, Zone zone, RoleReading reading, int header) {
+  private static Certainty certainty(Grid grid, Zone zone, RoleReading reading, int header) {
     int lines = 0;
     double end = grid.rowEdges().get(Math.min(header + 1, grid.rows().size()));
     while (lines < zone.lines().size() && zone.lines().get(lines).box().centreY() < end) {
       lines++;
     }
-    return new RoleCertainty(
-        reading.leastProbable(0, lines), reading.leastProbable(lines, zone.lines().size()));
+    int all = zone.lines().size();
+    return Certainty.ofRoles(
+        reading.leastProbable(0, lines),
+        reading.leastProbable(lines, all),
+        1,
+        reading.wrongLines(0, all));
   }
 
   private static boolean allHaveOneText(List<List<Cell>> rows) {

@@ -1,5 +1,6 @@
 package dev.inlay.document;
 
+import dev.inlay.model.Certainty;
 import dev.inlay.model.Column;
 import dev.inlay.model.RowKind;
 import dev.inlay.model.RulingExtent;
@@ -87,17 +88,25 @@ public final class WholeTable {
   }
 
   private void addCertainty(Signs signs) {
-    double header = 1;
-    double rows = 1;
-    for (TableFrame frame : table.frames()) {
-      header = Math.min(header, frame.certainty().header());
-      rows = Math.min(rows, frame.certainty().rows());
-    }
-    signs.add("doubt about header lines", doubt(header));
-    signs.add("doubt about row lines", doubt(rows));
-    signs.add("header lines hardly sure", header < 0.6);
-    signs.add("row lines hardly sure", rows < 0.6);
-    signs.add("row lines rather sure", rows < 0.9);
+    Certainty all =
+        table.frames().stream()
+            .map(TableFrame::certainty)
+            .reduce(Certainty::and)
+            .orElse(Certainty.FULL);
+    signs.add("doubt about header lines", doubt(all.header()));
+    signs.add("doubt about row lines", doubt(all.rows()));
+    signs.add("header lines hardly sure", all.header() < 0.6);
+    signs.add("row lines hardly sure", all.rows() < 0.6);
+    signs.add("row lines rather sure", all.rows() < 0.9);
+    signs.add("doubt about lines around", doubt(all.edges()));
+    signs.add("lines around hardly sure", all.edges() < 0.6);
+    signs.add("lines expected wrong", Math.min(1, all.wrongLines()));
+    signs.add("doubt about headings", doubt(all.headings()));
+    signs.add("headings hardly sure", all.headings() < 0.6);
+    signs.add("headings rather sure", all.headings() < 0.9);
+    signs.add("narrow gutter", all.gutter() < 0.7);
+    signs.add("very narrow gutter", all.gutter() < 0.45);
+    signs.add("narrowest gutter", 1 - all.gutter() / Certainty.WIDE);
   }
 
   /** From 0 for certainty to 1 for an even chance or less. */

@@ -20,7 +20,7 @@ public record TableFrame(
     RulingExtent rulings,
     List<Double> columnEdges,
     List<Double> rowEdges,
-    RoleCertainty certainty) {
+    Certainty certainty) {
 
   /** Keeps copies that cannot change. */
   public TableFrame {
@@ -30,6 +30,6 @@ public record TableFrame(
 
   /** A frame whose boundaries are not known. */
   public TableFrame(int page, Box box, RulingExtent rulings) {
-    this(page, box, rulings, List.of(), List.of(), RoleCertainty.UNKNOWN);
+    this(page, box, rulings, List.of(), List.of(), Certainty.FULL);
   }
 }

@@ -1,7 +1,7 @@
 package dev.inlay.propose;
 
 import dev.inlay.evidence.Frame;
-import dev.inlay.model.RoleCertainty;
+import dev.inlay.model.Certainty;
 import dev.inlay.model.Warning;
 import java.util.List;
 import java.util.OptionalInt;
@@ -29,7 +29,7 @@ public record Grid(
     boolean isClosed,
     OptionalInt headerRows,
     Set<Integer> groupRows,
-    RoleCertainty certainty,
+    Certainty certainty,
     List<Warning> warnings) {
 
   /** Keeps copies that cannot change. */
@@ -58,12 +58,12 @@ public record Grid(
         isClosed,
         headerRows,
         Set.of(),
-        RoleCertainty.UNKNOWN,
+        Certainty.FULL,
         warnings);
   }
 
   /** The same, with what its lines tell of its rows. */
-  public Grid withRows(OptionalInt header, Set<Integer> groups, RoleCertainty roles) {
+  public Grid withRows(OptionalInt header, Set<Integer> groups, Certainty roles) {
     return new Grid(frame, columnEdges, rowEdges, rows, isClosed, header, groups, roles, warnings);
   }
 

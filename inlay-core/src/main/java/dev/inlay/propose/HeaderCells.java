@@ -42,12 +42,15 @@ final class HeaderCells {
 
   private final List<Draft> drafts = new ArrayList<>();
   private int levels;
+  private double certainty = 1;
 
   /** Places the headings. */
   HeaderCells(HeaderLayout layout) {
     List<List<Heading>> placed = new ArrayList<>();
     for (int i = layout.lines().size() - 1; i >= 0; i--) {
-      placed.add(0, new HeadingLine(layout, i, placed).best(HeadingModel.trained()));
+      HeadingLine line = new HeadingLine(layout, i, placed);
+      placed.add(0, line.best(HeadingModel.trained()));
+      certainty = Math.min(certainty, line.probability());
     }
     Draft[] open = new Draft[layout.columns().size()];
     for (TextLine line : layout.turned()) {
@@ -79,6 +82,11 @@ final class HeaderCells {
       above = fresh;
     }
     above.words.addAll(part.words());
+  }
+
+  /** How probable the least sure placing of a line is, 0 to 1. */
+  double certainty() {
+    return certainty;
   }
 
   /** How many rows the header has. */

@@ -7,9 +7,6 @@ import dev.inlay.page.Glyph;
 import dev.inlay.page.Word;
 import dev.inlay.propose.HeadingModel.Way;
 import dev.inlay.score.Signs;
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -51,6 +48,8 @@ public final class HeadingLine {
 
   /** Whether several spanners stand in the line: then they share the columns among them. */
   private boolean hasSpanners;
+
+  private double probability = 1;
 
   /**
    * Prepares the placing of a line's headings.
@@ -102,6 +101,14 @@ public final class HeadingLine {
     usualWidth = usualWidth(first);
     hasSpanners = first.stream().filter(Heading::isSpanner).count() > 1;
     return hasSpanners ? placed(model) : first;
+  }
+
+  /**
+   * How probable the best placing is among all, 0 to 1, each as probable as its cost is low; asked
+   * for after the best one.
+   */
+  public double probability() {
+    return probability;
   }
 
   /**
@@ -159,47 +166,34 @@ public final class HeadingLine {
   }
 
   private List<Heading> placed(HeadingModel model) {
-    int count = words.size();
-    int width = columns.count();
-    double[][] least = new double[count + 1][width + 1];
-    int[][] fromWord = new int[count + 1][width + 1];
-    int[][] fromColumn = new int[count + 1][width + 1];
-    for (double[] row : least) {
-      Arrays.fill(row, Double.POSITIVE_INFINITY);
-    }
-    least[0][0] = 0;
-    for (int i = 0; i <= count; i++) {
-      for (int c = 0; c <= width; c++) {
-        double skipped = c == 0 ? 0 : least[i][c - 1] + cost(model, skipping(c - 1));
-        if (c > 0 && skipped < least[i][c]) {
-          least[i][c] = skipped; // no heading over it in this line
-          fromWord[i][c] = -1;
+    Placings placings = new Placings(words.size(), columns.count());
+    for (int i = 0; i <= words.size(); i++) {
+      for (int c = 0; c <= columns.count(); c++) {
+        if (c > 0) {
+          placings.skip(i, c, cost(model, skipping(c - 1)));
         }
-        if (i < count && c < width && least[i][c] < Double.POSITIVE_INFINITY) {
-          extend(model, i, c, least, fromWord, fromColumn);
+        if (i < words.size() && c < columns.count() && placings.isReached(i, c)) {
+          extend(model, i, c, placings);
         }
       }
     }
-    return least[count][width] == Double.POSITIVE_INFINITY
-        ? fallback()
-        : trace(count, width, fromWord, fromColumn);
+    probability = placings.probabilityOfBest();
+    return placings.isReached(words.size(), columns.count())
+        ? placings.best().stream()
+            .map(p -> new Heading(words.subList(p.word(), p.endWord()), p.first(), p.last()))
+            .toList()
+        : fallback();
   }
 
   /** Tries all headings that begin with a word and stand over columns from one on. */
-  private void extend(
-      HeadingModel model, int i, int c, double[][] least, int[][] fromWord, int[][] fromColumn) {
-    double begun = least[i][c] + (i == 0 ? 0 : cost(model, parting(i)));
+  private void extend(HeadingModel model, int i, int c, Placings placings) {
+    double begun = i == 0 ? 0 : cost(model, parting(i));
     for (int j = i; j < words.size() && (j == i || gapBefore(j) <= LEAST_HEADING_GAP * size); j++) {
       begun += j > i && isWideBefore(j) ? model.cost(Way.WORDS_APART_INSIDE) : 0;
       Interval extent = Heading.extent(words, i, j);
       double to = extent.to() + FURTHEST * size;
       for (int last = c; last < columns.count() && isNear(last, to, c); last++) {
-        double cost = begun + model.cost(signsOf(i, j, c, last));
-        if (cost < least[j + 1][last + 1]) {
-          least[j + 1][last + 1] = cost;
-          fromWord[j + 1][last + 1] = i;
-          fromColumn[j + 1][last + 1] = c;
-        }
+        placings.place(i, j + 1, c, last, begun + model.cost(signsOf(i, j, c, last)));
       }
     }
   }
@@ -209,24 +203,6 @@ public final class HeadingLine {
     return column == first
         ? columns.bounds(column, column).from() <= to
         : columns.bounds(first, column).middle() <= to;
-  }
-
-  private List<Heading> trace(int count, int end, int[][] fromWord, int[][] fromColumn) {
-    List<Heading> placed = new ArrayList<>();
-    int j = count;
-    int c = end;
-    while (j > 0) {
-      if (fromWord[j][c] < 0) {
-        c--;
-        continue;
-      }
-      int i = fromWord[j][c];
-      placed.add(new Heading(words.subList(i, j), fromColumn[j][c], c - 1));
-      c = fromColumn[j][c];
-      j = i;
-    }
-    Collections.reverse(placed);
-    return placed;
   }
 
   /** Where nothing fits, all words go to the column at their middle. */

@@ -5,7 +5,7 @@ import dev.inlay.evidence.Frame;
 import dev.inlay.evidence.LineRole;
 import dev.inlay.evidence.Ruling;
 import dev.inlay.geom.Interval;
-import dev.inlay.model.RoleCertainty;
+import dev.inlay.model.Certainty;
 import dev.inlay.page.TextLine;
 import java.util.ArrayList;
 import java.util.List;
@@ -34,7 +34,7 @@ public record OpenFrame(
     boolean given,
     Optional<Interval> rival,
     List<LineRole> roles,
-    RoleCertainty certainty,
+    Certainty certainty,
     List<Ruling> shadeEdges) {
 
   /** Keeps copies that cannot change. */
@@ -54,16 +54,7 @@ public record OpenFrame(
       List<Interval> gutters,
       boolean given,
       Optional<Interval> rival) {
-    this(
-        frame,
-        lines,
-        turnedHeadings,
-        gutters,
-        given,
-        rival,
-        List.of(),
-        RoleCertainty.UNKNOWN,
-        List.of());
+    this(frame, lines, turnedHeadings, gutters, given, rival, List.of(), Certainty.FULL, List.of());
   }
 
   /** The same with what each line is to the table. */

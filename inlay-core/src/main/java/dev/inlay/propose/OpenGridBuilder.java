@@ -6,6 +6,7 @@ import dev.inlay.evidence.LineRole;
 import dev.inlay.evidence.Ruling;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
+import dev.inlay.model.Certainty;
 import dev.inlay.model.Warning;
 import dev.inlay.model.WarningCode;
 import dev.inlay.page.Fill;
@@ -159,7 +160,7 @@ public final class OpenGridBuilder {
         false,
         OptionalInt.of(headerRows),
         Set.of(),
-        open.certainty(),
+        open.certainty().withColumns(heads.certainty(), narrowestGutter()),
         warnings);
   }
 
@@ -342,5 +343,15 @@ public final class OpenGridBuilder {
   private void warn(WarningCode code, String message) {
     Frame frame = open.frame();
     warnings.add(new Warning(code, frame.page(), message));
+  }
+
+  /** In type sizes; a ruling is no gutter, however narrow. */
+  private double narrowestGutter() {
+    double size = open.lines().get(0).line().size();
+    return open.gutters().stream()
+        .filter(g -> g.length() > 0)
+        .mapToDouble(g -> g.length() / size)
+        .min()
+        .orElse(Certainty.WIDE);
   }
 }

@@ -6,7 +6,7 @@ import dev.inlay.evidence.LineRole;
 import dev.inlay.evidence.Ruling;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
-import dev.inlay.model.RoleCertainty;
+import dev.inlay.model.Certainty;
 import dev.inlay.page.TextLine;
 import dev.inlay.score.RoleReading;
 import dev.inlay.score.Zone;
@@ -170,12 +170,21 @@ public final class RoleRegions {
     }
     Frame frame = new Frame(page, whole, rulings, List.of());
     Optional<Interval> rival = GutterFinder.rival(tabular, gutters);
-    RoleCertainty certainty =
-        new RoleCertainty(
+    Certainty certainty =
+        Certainty.ofRoles(
             reading.leastProbable(from, Math.min(to, from + header + 1)),
-            reading.leastProbable(Math.min(to, from + header + 1), to));
+            reading.leastProbable(Math.min(to, from + header + 1), to),
+            Math.min(outside(from - 1), outside(to)),
+            reading.wrongLines(from, to));
     return Optional.of(
         new OpenFrame(frame, lines, heads, gutters, false, rival, own, certainty, edges));
+  }
+
+  /** How probably a line at the edge of a region stands outside, as it is read; 0 to 1. */
+  private double outside(int line) {
+    boolean read =
+        line >= 0 && line < zone.lines().size() && reading.roles().get(line) == LineRole.OUTSIDE;
+    return read ? reading.probability(line, LineRole.OUTSIDE) : 1;
   }
 
   /** All gutters of a region, from left to right, by the lines of its header and its records. */

@@ -86,4 +86,18 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
     }
     return least;
   }
+
+  /**
+   * How many of some lines are expected to have another role than they are read to have.
+   *
+   * @param from the first line
+   * @param to the line behind the last
+   */
+  public double wrongLines(int from, int to) {
+    double wrong = 0;
+    for (int i = from; i < to; i++) {
+      wrong += 1 - probability(i, roles.get(i));
+    }
+    return wrong;
+  }
 }

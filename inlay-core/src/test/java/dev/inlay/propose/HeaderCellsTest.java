@@ -31,13 +31,16 @@ class HeaderCellsTest {
   }
 
   private List<String> heads(PageBuilder page) {
+    return cells(page).heads().stream().map(HeaderCellsTest::text).toList();
+  }
+
+  private HeaderCells cells(PageBuilder page) {
     List<ChunkLine> lines =
         ChunkLine.of(
             LineComposer.compose(page.build().glyphs()).stream()
                 .sorted(Comparator.comparingDouble(TextLine::baseline))
                 .toList());
-    return new HeaderCells(new HeaderLayout(lines, List.of(), columns, texts, rulings))
-        .heads().stream().map(HeaderCellsTest::text).toList();
+    return new HeaderCells(new HeaderLayout(lines, List.of(), columns, texts, rulings));
   }
 
   private static String text(HeaderCells.Head head) {
@@ -129,5 +132,15 @@ class HeaderCellsTest {
     PageBuilder page = new PageBuilder().text("Landed", 100, 100).text("Price", 160, 112);
     page.text("weight", 100, 112).text("Share", 220, 112).text("Value", 280, 112);
     assertThat(heads(page)).startsWith("1:Landed weight");
+  }
+
+  @Test
+  void headingsInLineWithTheirColumnsAreSure() {
+    assertThat(cells(years(100)).certainty()).isGreaterThan(0.8);
+  }
+
+  @Test
+  void aHeadingBetweenTwoColumnsIsNotSure() {
+    assertThat(cells(new PageBuilder().text("Boxed", 136, 100)).certainty()).isLessThan(0.6);
   }
 }
