@@ -38,11 +38,11 @@ final class LineNeighbours {
     signs.add("aligned below", best(i, 1));
     signs.add("aligned with the line above", i > 0 ? aligned(i, i - 1) : 0);
     signs.add("aligned with the line below", i + 1 < lines.size() ? aligned(i, i + 1) : 0);
-    signs.add("as many pieces as above", i > 0 && chunks(i) == chunks(i - 1) && chunks(i) > 1);
+    signs.add("as many texts as above", i > 0 && chunks(i) == chunks(i - 1) && chunks(i) > 1);
     boolean below = i + 1 < lines.size() && chunks(i) == chunks(i + 1) && chunks(i) > 1;
-    signs.add("as many pieces as below", below);
-    signs.add("more pieces than above", i > 0 && chunks(i) > chunks(i - 1));
-    signs.add("more pieces than below", i + 1 < lines.size() && chunks(i) > chunks(i + 1));
+    signs.add("as many texts as below", below);
+    signs.add("more texts than above", i > 0 && chunks(i) > chunks(i - 1));
+    signs.add("more texts than below", i + 1 < lines.size() && chunks(i) > chunks(i + 1));
     signs.add("tabular lines above", tabular(i, -1));
     signs.add("tabular lines below", tabular(i, 1));
     addPieces(signs, i);

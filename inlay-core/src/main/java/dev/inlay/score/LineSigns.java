@@ -184,6 +184,6 @@ public final class LineSigns {
     boolean tabular = above.isTabular() && below.isTabular();
     signs.add("both tabular and aligned", tabular && aligned >= 0.5);
     signs.add("both tabular and not aligned", tabular && aligned < 0.3);
-    signs.add("fewer pieces below", below.chunks().size() < above.chunks().size());
+    signs.add("fewer texts below", below.chunks().size() < above.chunks().size());
   }
 }

@@ -52,12 +52,12 @@ final class LineText {
     int chunks = shapes.size();
     int words = line.words().size();
     signs.add("bias", 1);
-    signs.add("one piece", chunks == 1);
-    signs.add("two pieces", chunks == 2);
-    signs.add("three pieces", chunks == 3);
-    signs.add("four or more pieces", chunks >= 4);
-    signs.add("pieces", Math.min(1, chunks / 10.0));
-    signs.add("words in a piece", Math.min(1, (double) words / chunks / 10));
+    signs.add("one text", chunks == 1);
+    signs.add("two texts", chunks == 2);
+    signs.add("three texts", chunks == 3);
+    signs.add("four or more texts", chunks >= 4);
+    signs.add("texts", Math.min(1, chunks / 10.0));
+    signs.add("words in a text", Math.min(1, (double) words / chunks / 10));
     long values = shapes.stream().filter(TextShape::isValue).count();
     long quantities = shapes.stream().filter(TextShape::isQuantity).count();
     signs.add("share of values", (double) values / chunks);
