@@ -65,7 +65,7 @@ class ArchitectureTest {
           .whereLayer("evidence")
           .mayOnlyAccessLayers("geom", "text", "page")
           .whereLayer("score")
-          .mayOnlyAccessLayers("geom", "text", "page", "evidence")
+          .mayOnlyAccessLayers("geom", "text", "model", "page", "evidence")
           .whereLayer("propose")
           .mayOnlyAccessLayers("geom", "text", "model", "page", "evidence", "score")
           .whereLayer("choose")

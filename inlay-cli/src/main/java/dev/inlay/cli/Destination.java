@@ -29,50 +29,50 @@ abstract class Destination {
    * Chooses the destination.
    *
    * @param out the file or folder, or null for the screen
-   * @param to the form, or null where the ending tells it
+   * @param to the format, or null where the ending tells it
    * @throws IllegalArgumentException with a message for the person who wrote the command
    */
   static Destination of(
       String out, String to, List<Path> files, boolean overwrite, Terminal terminal) {
-    TableFormat form = to == null ? null : form(to);
+    TableFormat format = to == null ? null : format(to);
     if (out == null) {
-      return new Screen(form == null ? TableFormat.TEXT : form, terminal);
+      return new Screen(format == null ? TableFormat.TEXT : format, terminal);
     }
     if (out.isBlank()) {
       throw new IllegalArgumentException("--out names no file");
     }
     Path goal = Path.of(out);
     if (out.endsWith("/") || out.endsWith("\\") || Files.isDirectory(goal)) {
-      if (form == null) {
+      if (format == null) {
         throw new IllegalArgumentException(
-            "'" + out + "' is a folder: add --to with one of " + forms());
+            "'" + out + "' is a folder: add --to with one of " + formats());
       }
       checkDistinct(files);
-      return new Folder(goal, new TableFiles(form, overwrite), files, overwrite);
+      return new Folder(goal, new TableFiles(format, overwrite), files, overwrite);
     }
     TableFormat ending = TableFormat.ofEnding(goal).orElse(null);
-    if (form == null && ending == null) {
+    if (format == null && ending == null) {
       throw new IllegalArgumentException(
           "the ending of '"
               + out
-              + "' tells no form: use .txt, .csv, .json, .md, .html or .xlsx, or add --to");
+              + "' tells no format: use .txt, .csv, .json, .md, .html or .xlsx, or add --to");
     }
-    if (form != null && ending != null && form != ending) {
+    if (format != null && ending != null && format != ending) {
       throw new IllegalArgumentException(
-          "'" + out + "' does not look like " + form.word() + ": change its ending or --to");
+          "'" + out + "' does not look like " + format.word() + ": change its ending or --to");
     }
-    return new OneFile(goal, form == null ? ending : form, overwrite);
+    return new OneFile(goal, format == null ? ending : format, overwrite);
   }
 
-  private static TableFormat form(String word) {
+  private static TableFormat format(String word) {
     return Arrays.stream(TableFormat.values())
         .filter(f -> f.word().equals(word.toLowerCase(Locale.ROOT)))
         .findFirst()
         .orElseThrow(
-            () -> new IllegalArgumentException("--to: '" + word + "' is none of " + forms()));
+            () -> new IllegalArgumentException("--to: '" + word + "' is none of " + formats()));
   }
 
-  private static String forms() {
+  private static String formats() {
     return String.join(", ", Arrays.stream(TableFormat.values()).map(TableFormat::word).toList());
   }
 
@@ -117,16 +117,16 @@ abstract class Destination {
   private static final class Screen extends Destination {
     private static final int ROWS_ON_SCREEN = 20;
 
-    private final TableFormat form;
+    private final TableFormat format;
     private final Terminal terminal;
     private final List<DocumentTables> documents = new ArrayList<>();
     private int shown;
 
-    Screen(TableFormat form, Terminal terminal) {
-      if (form == TableFormat.XLSX) {
+    Screen(TableFormat format, Terminal terminal) {
+      if (format == TableFormat.XLSX) {
         throw new IllegalArgumentException("a workbook needs a file: add -o NAME.xlsx");
       }
-      this.form = form;
+      this.format = format;
       this.terminal = terminal;
     }
 
@@ -137,7 +137,7 @@ abstract class Destination {
 
     @Override
     void take(DocumentTables document, Outcome outcome) {
-      switch (form) {
+      switch (format) {
         case JSON -> documents.add(document);
         case CSV -> csv(document, outcome);
         case MARKDOWN, HTML -> documents.add(document);
@@ -171,11 +171,11 @@ abstract class Destination {
 
     @Override
     void finish(Outcome outcome) {
-      if (form == TableFormat.JSON) {
+      if (format == TableFormat.JSON) {
         JsonTables.write(documents, terminal.out());
-      } else if (form == TableFormat.HTML) {
+      } else if (format == TableFormat.HTML) {
         terminal.out().print(HtmlTables.page(documents));
-      } else if (form == TableFormat.MARKDOWN) {
+      } else if (format == TableFormat.MARKDOWN) {
         terminal.out().print(MarkdownTables.text(documents));
       }
       if (terminal.out().checkError()) {
@@ -188,13 +188,13 @@ abstract class Destination {
   /** One file for all documents. */
   private static final class OneFile extends Destination {
     private final Path goal;
-    private final TableFormat form;
+    private final TableFormat format;
     private final boolean overwrite;
     private final List<DocumentTables> documents = new ArrayList<>();
 
-    OneFile(Path goal, TableFormat form, boolean overwrite) {
+    OneFile(Path goal, TableFormat format, boolean overwrite) {
       this.goal = goal;
-      this.form = form;
+      this.format = format;
       this.overwrite = overwrite;
     }
 
@@ -210,7 +210,7 @@ abstract class Destination {
 
     @Override
     void finish(Outcome outcome) {
-      write(new TableFiles(form, overwrite), documents, goal, outcome);
+      write(new TableFiles(format, overwrite), documents, goal, outcome);
     }
   }
 

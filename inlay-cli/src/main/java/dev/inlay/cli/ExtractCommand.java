@@ -49,14 +49,14 @@ final class ExtractCommand implements Callable<Integer> {
       names = {"-o", "--out"},
       paramLabel = "OUT",
       description =
-          "Write to this file; its ending tells the form. With a folder (an existing one, or a name"
-              + " that ends in /) a file for each PDF, in the form given by --to.")
+          "Write to this file; its ending tells the format. With a folder (an existing one, or a name"
+              + " that ends in /) a file for each PDF, in the format given by --to.")
   private String out;
 
   @Option(
       names = "--to",
-      paramLabel = "FORM",
-      description = "The form: text (drawn boxes), csv, json, markdown, html or xlsx.")
+      paramLabel = "FORMAT",
+      description = "The format: text (drawn boxes), csv, json, markdown, html or xlsx.")
   private String to;
 
   @Option(names = "--overwrite", description = "Replace files that exist.")

@@ -81,6 +81,7 @@ final class Inlay implements Runnable {
     commands.put("extract", () -> new ExtractCommand(terminal));
     commands.put("proof", () -> new ProofCommand(terminal));
     commands.put("lines", () -> new LinesCommand(terminal));
+    commands.put("explain", () -> new ExplainCommand(terminal));
     commands.put("draft", () -> new DraftCommand(terminal));
     commands.put("run", () -> new RunCommand(terminal));
     commands.put("spec", () -> specCommands(terminal));

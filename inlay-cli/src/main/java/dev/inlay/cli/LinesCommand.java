@@ -43,7 +43,7 @@ final class LinesCommand implements Callable<Integer> {
   @Parameters(arity = "1", paramLabel = "FILE", description = "A PDF file.")
   private Path file;
 
-  @Option(names = "--to", paramLabel = "FORM", description = "The form: text, csv or json.")
+  @Option(names = "--to", paramLabel = "FORMAT", description = "The format: text, csv or json.")
   private String to;
 
   @Option(
@@ -67,7 +67,7 @@ final class LinesCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws InterruptedException, IOException {
-    TableFormat form = ListForms.choose(to, null, spec.commandLine());
+    TableFormat format = ListFormats.choose(to, null, spec.commandLine());
     LinesFile writer = new LinesFile(unit());
     Outcome outcome = new Outcome(terminal);
     List<PageText> pages = new ArrayList<>();
@@ -77,16 +77,16 @@ final class LinesCommand implements Callable<Integer> {
             input.password(),
             input.pages(),
             page -> {
-              if (form == TableFormat.TEXT) {
+              if (format == TableFormat.TEXT) {
                 show(writer.text(textOf(page)));
               } else {
                 pages.add(textOf(page));
               }
             });
     outcome.tellProblems(file, walked.status(), walked.problems());
-    if (form == TableFormat.CSV) {
+    if (format == TableFormat.CSV) {
       writer.csv(pages, terminal.out());
-    } else if (form == TableFormat.JSON) {
+    } else if (format == TableFormat.JSON) {
       writer.json(pages, terminal.out());
     }
     return outcome.exitCode();

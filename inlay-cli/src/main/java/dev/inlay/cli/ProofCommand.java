@@ -65,7 +65,7 @@ final class ProofCommand implements Callable<Integer> {
 
   @Option(
       names = "--to",
-      paramLabel = "FORM",
+      paramLabel = "FORMAT",
       defaultValue = "png",
       description = "png (a picture of each page; the default) or pdf (one file).")
   private String to;

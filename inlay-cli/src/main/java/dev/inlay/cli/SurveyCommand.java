@@ -56,10 +56,10 @@ final class SurveyCommand implements Callable<Integer> {
   @Option(
       names = {"-o", "--out"},
       paramLabel = "OUT",
-      description = "Write to this file; its ending tells the form.")
+      description = "Write to this file; its ending tells the format.")
   private Path out;
 
-  @Option(names = "--to", paramLabel = "FORM", description = "The form: text, csv or json.")
+  @Option(names = "--to", paramLabel = "FORMAT", description = "The format: text, csv or json.")
   private String to;
 
   @Option(names = "--overwrite", description = "Replace a file that exists.")
@@ -79,7 +79,7 @@ final class SurveyCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws InterruptedException, IOException {
-    TableFormat form = ListForms.choose(to, out, spec.commandLine());
+    TableFormat format = ListFormats.choose(to, out, spec.commandLine());
     List<Path> files = InputFiles.of(named);
     if (files.isEmpty()) {
       throw new ParameterException(spec.commandLine(), "no PDF file in " + named.get(0));
@@ -93,8 +93,8 @@ final class SurveyCommand implements Callable<Integer> {
     int workers = Runtime.getRuntime().availableProcessors();
     FileBatch.extract(files, extractor, workers, document -> take(document, papers, outcome));
     if (out == null) {
-      write(form, papers, terminal.out());
-    } else if (OutputFile.write(out, overwrite, to -> write(form, papers, to), outcome)) {
+      write(format, papers, terminal.out());
+    } else if (OutputFile.write(out, overwrite, to -> write(format, papers, to), outcome)) {
       outcome.wrote(out, papers.stream().mapToInt(p -> p.tables().size()).sum());
     }
     return outcome.exitCode();
@@ -105,9 +105,9 @@ final class SurveyCommand implements Callable<Integer> {
     papers.add(PaperSummary.of(document));
   }
 
-  private void write(TableFormat form, List<PaperSummary> papers, OutputStream to)
+  private void write(TableFormat format, List<PaperSummary> papers, OutputStream to)
       throws IOException {
-    switch (form) {
+    switch (format) {
       case CSV -> new SurveyFile(papers).csv(to);
       case JSON -> new SurveyFile(papers).json(to);
       default -> {

@@ -62,7 +62,7 @@ class ErrorsIT {
         "extract good.pdf --pages 1 -o taken.csv | 4 | taken.csv: exists; add --overwrite to replace it, or name another",
         "extract good.pdf -o no/a.csv | 4 | no/a.csv: cannot be written: there is no folder",
         "extract good.pdf -o good.pdf/ --to csv | 4 | good.pdf",
-        "extract good.pdf -o a | 2 | the ending of 'a' tells no form",
+        "extract good.pdf -o a | 2 | the ending of 'a' tells no format",
         "extract good.pdf -o a.csv --to json | 2 | 'a.csv' does not look like json",
         "extract good.pdf -o folder.pdf | 2 | 'folder.pdf' is a folder: add --to with one of text, csv, json, markdown, html, xlsx",
         "extract good.pdf --to doc | 2 | --to: 'doc' is none of text, csv, json, markdown, html, xlsx",

@@ -234,7 +234,7 @@ class RunIT {
     assertThat(none.err()).contains("add -o, or --dry");
     Result ending = run("dues", "dues-statement", "-o", "out.doc");
     assertThat(ending.code()).isEqualTo(2);
-    assertThat(ending.err()).contains("the ending of 'out.doc' tells no form");
+    assertThat(ending.err()).contains("the ending of 'out.doc' tells no format");
     Result list = run("landings", "landings", "-o", "all.csv");
     assertThat(list.code()).isEqualTo(2);
     assertThat(list.err()).contains("holds one data set, and the spec has several");

@@ -38,7 +38,7 @@ public final class PageZones {
   }
 
   /** The page without what lies sideways, boxes of characters drawn. */
-  private static Page upright(Page page) {
+  static Page upright(Page page) {
     Page drawn = CharacterBoxes.redraw(page).page();
     return SidewaysTables.without(drawn, SidewaysTables.find(drawn));
   }

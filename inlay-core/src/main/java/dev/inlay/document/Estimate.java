@@ -1,5 +1,7 @@
 package dev.inlay.document;
 
+import dev.inlay.model.Decision;
+import dev.inlay.model.Reason;
 import dev.inlay.model.Table;
 import dev.inlay.model.Warning;
 import dev.inlay.model.WarningCode;
@@ -7,13 +9,14 @@ import dev.inlay.score.TableModel;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
  * Estimates how probably a table is right as a whole, and calls a person where it is too likely
  * wrong.
  */
-final class Estimate {
+public final class Estimate {
 
   /**
    * Less probable tables are flagged. On made papers that were not trained on, this flags 6 of 10
@@ -64,5 +67,24 @@ final class Estimate {
                   + " in 100 are wrong somewhere"));
     }
     return table.estimated(Math.round(probability * 100) / 100.0, warnings);
+  }
+
+  /** Why a table is estimated as probably as it is: its signs, each by its weight. */
+  public static Decision decision(Table table) {
+    double[] signs = WholeTable.signs(table, NAMES.size());
+    List<Reason> reasons = new ArrayList<>();
+    for (int s = 1; s < signs.length; s++) { // the first is the same for all tables
+      reasons.add(new Reason(NAMES.get(s), MODEL.weight(s) * signs[s]));
+    }
+    return new Decision(
+        Decision.Question.TABLE,
+        table.pages().get(0),
+        Optional.of(table.frames().get(0).box()),
+        table.id(),
+        "right as a whole",
+        table.confidence(),
+        "wrong somewhere",
+        1 - table.confidence(),
+        reasons);
   }
 }

@@ -5,8 +5,8 @@ import dev.inlay.choose.PageTable;
 import dev.inlay.choose.PageTables;
 import dev.inlay.choose.PartComparison;
 import dev.inlay.choose.RowsAtTop;
-import dev.inlay.choose.TitleFinder;
 import dev.inlay.geom.Box;
+import dev.inlay.model.Decision;
 import dev.inlay.model.Table;
 import dev.inlay.model.TableCell;
 import dev.inlay.model.TableRow;
@@ -35,6 +35,7 @@ public final class Stitcher {
 
   private final List<Table> done = new ArrayList<>();
   private final List<PageTable> open = new ArrayList<>();
+  private final List<Decision> links = new ArrayList<>();
   private String openId = "";
 
   /**
@@ -46,9 +47,17 @@ public final class Stitcher {
     int order = 0;
     for (PageTable part : page.tables()) {
       order++;
-      if (open.isEmpty() || !goesOn(open.get(open.size() - 1), part)) {
+      String id = "p" + page.page() + "t" + order;
+      PartLink link =
+          open.isEmpty()
+              ? PartLink.NOT_NEXT
+              : PartLink.of(open.get(0), open.get(open.size() - 1), part);
+      if (!open.isEmpty()) {
+        links.add(decision(id, part, link));
+      }
+      if (!link.goesOn()) {
         close();
-        openId = "p" + page.page() + "t" + order;
+        openId = id;
       }
       open.add(part);
     }
@@ -101,7 +110,7 @@ public final class Stitcher {
         || headed
         || part.columns() == before.columns()
         || part.isRuled()
-        || hasOwnTitle(part)) {
+        || PartLink.hasOwnTitle(open.get(0), part)) {
       return Optional.empty();
     }
     double shift = now.left() - old.left();
@@ -207,40 +216,24 @@ public final class Stitcher {
   }
 
   private boolean goesOn(PageTable before, PageTable part) {
-    if (part.goesOn()) {
-      return true;
-    }
-    PageTable first = open.get(0);
-    boolean follows =
-        before.last() && part.first() && part.frame().page() == before.frame().page() + 1;
-    if (!follows || first.columns() != part.columns() || hasOwnTitle(part)) {
-      return false;
-    }
-    return PartComparison.repeatsHeader(first, part)
-        || (part.headerRows() == 0
-                || part.hasUnsureHeader()
-                || PartComparison.headerIsRecord(first, part)
-                || PartComparison.goesOnInBoxes(before, part))
-            && (PartComparison.continuesColumns(before, part)
-                || PartComparison.continuesColumns(first, part));
+    return PartLink.of(open.get(0), before, part).goesOn();
   }
 
-  /**
-   * What stands in brackets in a title, as "(continued)", makes no new one. A title that holds the
-   * first part's, or but the beginning of it, as in "Table 1 (continued)", is no new one; nor is a
-   * line without label and number where the first part has no title.
-   */
-  private boolean hasOwnTitle(PageTable part) {
-    Optional<String> first = open.get(0).title();
-    if (part.title().isEmpty() || PartComparison.saysContinued(part.title().get())) {
-      return false;
-    }
-    if (first.isEmpty()) {
-      return TitleFinder.isLabelled(part.title().get());
-    }
-    String old = PartComparison.plain(first.get()) + " ";
-    String now = PartComparison.plain(part.title().get()) + " ";
-    return !now.contains(old) && !old.startsWith(now);
+  private Decision decision(String id, PageTable part, PartLink link) {
+    return Decision.byRule(
+        Decision.Question.CONTINUATION,
+        part.frame().page(),
+        Optional.of(part.frame().box()),
+        part.title().orElse(""),
+        link.goesOn()
+            ? "goes on with " + openId
+            : id + " begins, and does not go on with " + openId,
+        link.words());
+  }
+
+  /** For each part but the first, whether it goes on with the table before it, and why. */
+  public List<Decision> links() {
+    return List.copyOf(links);
   }
 
   private void close() {

@@ -3,15 +3,26 @@ package dev.inlay.evidence;
 /** What a line of text is to the table around it. */
 public enum LineRole {
   /** It belongs to no table: running text, titles, notes below, page headers. */
-  OUTSIDE,
+  OUTSIDE("outside"),
   /** It holds column headings, or spanners, units or numbers of columns. */
-  HEADER,
+  HEADER("header"),
   /** It begins a record, or a sum. */
-  RECORD,
+  RECORD("row"),
   /** It goes on with the row above it. */
-  GOES_ON,
+  GOES_ON("goes on"),
   /** It heads the rows below it. */
-  GROUP,
+  GROUP("group heading"),
   /** A note among the rows. */
-  NOTE
+  NOTE("note");
+
+  private final String words;
+
+  LineRole(String words) {
+    this.words = words;
+  }
+
+  /** What a person calls it. */
+  public String words() {
+    return words;
+  }
 }

@@ -1,6 +1,8 @@
 package dev.inlay.extract;
 
 import dev.inlay.choose.PageHints;
+import dev.inlay.document.Estimate;
+import dev.inlay.model.Decision;
 import dev.inlay.page.Page;
 import dev.inlay.page.PageSelection;
 import java.nio.file.Path;
@@ -76,8 +78,23 @@ public final class Extractor {
    * @throws InterruptedException if the thread was interrupted before all pages were read
    */
   public DocumentTables extract(Path path, PageWalk.Visitor alsoSees) throws InterruptedException {
+    return extract(path, alsoSees, false).document();
+  }
+
+  /**
+   * Extracts the tables of a file and keeps why they are read as they are.
+   *
+   * @param path the file
+   * @throws InterruptedException if the thread was interrupted before all pages were read
+   */
+  public Explanation explain(Path path) throws InterruptedException {
+    return extract(path, page -> {}, true);
+  }
+
+  private Explanation extract(Path path, PageWalk.Visitor alsoSees, boolean explains)
+      throws InterruptedException {
     AreaFinder areas = new AreaFinder(tools);
-    try (TableReader reader = new TableReader(threads)) {
+    try (TableReader reader = new TableReader(threads, explains)) {
       PageWalk.WalkResult walked =
           PageWalk.over(
               path,
@@ -94,16 +111,22 @@ public final class Extractor {
         areas.missing().ifPresent(text -> problems.add(noSuchText(text)));
       }
       boolean whole = reader.defects().isEmpty() || walked.status() != DocumentStatus.OK;
-      return choice.of(
-          new DocumentTables(
-              path,
-              FileDigest.ofReadable(path),
-              walked.pages(),
-              whole ? walked.status() : DocumentStatus.PARTIAL,
-              problems,
-              reader.tables(),
-              walked.traits(),
-              reader.ledgers()));
+      DocumentTables document =
+          choice.of(
+              new DocumentTables(
+                  path,
+                  FileDigest.ofReadable(path),
+                  walked.pages(),
+                  whole ? walked.status() : DocumentStatus.PARTIAL,
+                  problems,
+                  reader.tables(),
+                  walked.traits(),
+                  reader.ledgers()));
+      List<Decision> decisions = new ArrayList<>(reader.decisions());
+      if (explains) {
+        document.tables().forEach(t -> decisions.add(Estimate.decision(t)));
+      }
+      return new Explanation(document, decisions);
     }
   }
 

@@ -1,11 +1,13 @@
 package dev.inlay.extract;
 
+import dev.inlay.choose.PageDecisions;
 import dev.inlay.choose.PageHints;
 import dev.inlay.choose.PageTables;
 import dev.inlay.document.EdgeLine;
 import dev.inlay.document.FurnitureFinder;
 import dev.inlay.document.Stitcher;
 import dev.inlay.geom.Box;
+import dev.inlay.model.Decision;
 import dev.inlay.model.Table;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.LineComposer;
@@ -15,8 +17,10 @@ import dev.inlay.propose.HeadingGutters;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -41,7 +45,17 @@ final class TableReader implements AutoCloseable {
 
   /** What is left of a page. */
   private record Done(
-      Page page, PageHints guidance, PageTables tables, List<TextLine> furniture, Problem defect) {}
+      Page page,
+      PageHints guidance,
+      PageTables tables,
+      List<TextLine> furniture,
+      List<Decision> decisions,
+      Problem defect) {
+
+    static Done broken(Problem defect) {
+      return new Done(null, null, null, List.of(), List.of(), defect);
+    }
+  }
 
   private final OrderedWork<Reading> firstReadings;
   private final OrderedWork<Done> lastReadings;
@@ -50,8 +64,17 @@ final class TableReader implements AutoCloseable {
   private final Stitcher stitcher = new Stitcher();
   private final List<PageLedger> ledgers = new ArrayList<>();
   private final List<Problem> defects = new ArrayList<>();
+  private final boolean explains;
+  private final List<Decision> decisions = new ArrayList<>();
 
-  TableReader(int threads) {
+  /**
+   * Prepares a reader.
+   *
+   * @param threads how many pages are worked on at a time
+   * @param explains whether decisions are kept
+   */
+  TableReader(int threads, boolean explains) {
+    this.explains = explains;
     firstReadings = new OrderedWork<>(threads, this::hold);
     lastReadings = new OrderedWork<>(threads, this::stitch);
   }
@@ -97,26 +120,49 @@ final class TableReader implements AutoCloseable {
   }
 
   private void readAgain(Reading reading) throws InterruptedException {
-    List<EdgeLine> told = furniture.take(reading.page().number());
-    lastReadings.add(() -> readWithout(told, reading));
+    List<EdgeLine> found = furniture.take(reading.page().number());
+    lastReadings.add(() -> readWithout(found, reading));
   }
 
-  private static Done readWithout(List<EdgeLine> furniture, Reading reading) {
+  private Done readWithout(List<EdgeLine> furniture, Reading reading) {
     if (reading.tables() == null) {
-      return new Done(null, null, null, List.of(), reading.defect());
+      return Done.broken(reading.defect());
     }
     Page page = reading.page();
     List<TextLine> lines = furniture.stream().map(EdgeLine::line).toList();
     try {
       boolean inTable = furniture.stream().anyMatch(EdgeLine::inTable);
+      Page asRead = inTable ? page.withFurniture(glyphs(lines)) : page;
       PageTables tables =
           inTable
-              ? PageTables.of(page.withFurniture(glyphs(lines)), reading.guidance())
+              ? PageTables.of(asRead, reading.guidance())
               : reading.tables().withFurniture(lines);
-      return new Done(page, reading.guidance(), tables, lines, null);
+      List<Decision> made = explains ? decisions(asRead, lines) : List.of();
+      return new Done(page, reading.guidance(), tables, lines, made, null);
     } catch (RuntimeException e) {
-      return new Done(null, null, null, List.of(), defect(page, e));
+      return Done.broken(defect(page, e));
     }
+  }
+
+  /** Why the lines of a page are read as they are, furniture by its places on other pages. */
+  private static List<Decision> decisions(Page page, List<TextLine> furniture) {
+    List<Decision> all = new ArrayList<>(PageDecisions.of(page));
+    Set<Box> places = new HashSet<>();
+    for (TextLine line : furniture) {
+      places.add(line.box());
+    }
+    all.removeIf(d -> d.place().filter(places::contains).isPresent());
+    for (TextLine line : furniture) {
+      all.add(
+          Decision.byRule(
+              Decision.Question.LINE,
+              page.number(),
+              Optional.of(line.box()),
+              line.text(),
+              "furniture",
+              "stands at this height on other pages, too"));
+    }
+    return all;
   }
 
   private static List<Glyph> glyphs(List<TextLine> lines) {
@@ -136,6 +182,12 @@ final class TableReader implements AutoCloseable {
       tables = withColumnsBefore(done);
     } catch (RuntimeException e) {
       defects.add(defect(done.page(), e)); // the page stays as it was found at first
+    }
+    if (explains) {
+      decisions.addAll(done.decisions());
+      if (tables != done.tables()) {
+        decisions.add(readAsBefore(tables.page()));
+      }
     }
     stitcher.add(tables);
     List<Box> furniturePlaces = done.furniture().stream().map(TextLine::box).toList();
@@ -166,6 +218,16 @@ final class TableReader implements AutoCloseable {
         .orElse(tables);
   }
 
+  private static Decision readAsBefore(int page) {
+    return Decision.byRule(
+        Decision.Question.CONTINUATION,
+        page,
+        Optional.empty(),
+        "",
+        "its upper rows are read with the columns of the table that ends the page before",
+        "read on its own the page shows other columns, or none");
+  }
+
   private static Page clear(Done done) {
     return done.page().withFurniture(glyphs(done.furniture()));
   }
@@ -179,6 +241,13 @@ final class TableReader implements AutoCloseable {
   /** Ends the last table and yields all of them; after {@link #finish}. */
   List<Table> tables() {
     return stitcher.finish();
+  }
+
+  /** Why the pages were read as they are, where that was asked for. */
+  List<Decision> decisions() {
+    List<Decision> all = new ArrayList<>(decisions);
+    all.addAll(stitcher.links());
+    return all;
   }
 
   /** Where the characters of the pages ended. */

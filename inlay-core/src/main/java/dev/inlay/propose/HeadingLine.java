@@ -103,6 +103,11 @@ public final class HeadingLine {
     return hasSpanners ? placed(model) : first;
   }
 
+  /** The placing that costs least but for the best, asked for after it; empty where none is. */
+  List<Heading> secondBest(HeadingModel model) {
+    return headings(placings(model, true).secondBest());
+  }
+
   /**
    * How probable the best placing is among all, 0 to 1, each as probable as its cost is low; asked
    * for after the best one.
@@ -166,7 +171,16 @@ public final class HeadingLine {
   }
 
   private List<Heading> placed(HeadingModel model) {
-    Placings placings = new Placings(words.size(), columns.count());
+    Placings placings = placings(model, false);
+    probability = placings.probabilityOfBest();
+    return placings.isReached(words.size(), columns.count())
+        ? headings(placings.best())
+        : fallback();
+  }
+
+  /** All placings, each with its cost. */
+  private Placings placings(HeadingModel model, boolean keepsSteps) {
+    Placings placings = new Placings(words.size(), columns.count(), keepsSteps);
     for (int i = 0; i <= words.size(); i++) {
       for (int c = 0; c <= columns.count(); c++) {
         if (c > 0) {
@@ -177,12 +191,13 @@ public final class HeadingLine {
         }
       }
     }
-    probability = placings.probabilityOfBest();
-    return placings.isReached(words.size(), columns.count())
-        ? placings.best().stream()
-            .map(p -> new Heading(words.subList(p.word(), p.endWord()), p.first(), p.last()))
-            .toList()
-        : fallback();
+    return placings;
+  }
+
+  private List<Heading> headings(List<Placings.Placed> placed) {
+    return placed.stream()
+        .map(p -> new Heading(words.subList(p.word(), p.endWord()), p.first(), p.last()))
+        .toList();
   }
 
   /** Tries all headings that begin with a word and stand over columns from one on. */

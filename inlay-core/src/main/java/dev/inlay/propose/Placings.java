@@ -4,7 +4,9 @@ import dev.inlay.score.RoleScores;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Set;
 
 /**
  * All ways to give the words of a line, in their order, to columns, in theirs: the way that costs
@@ -33,7 +35,25 @@ final class Placings {
   /** By words and columns passed: the last step of the best way; null where it passed a column. */
   private final Placed[][] steps;
 
+  /** All steps in their order, where they are asked for. */
+  private final List<Step> kept = new ArrayList<>();
+
+  private final boolean keepsSteps;
+
+  /** A step from some words and columns passed to more; passes a column where nothing is placed. */
+  private record Step(int word, int column, int toWord, int toColumn, double cost, Placed placed) {}
+
   Placings(int words, int columns) {
+    this(words, columns, false);
+  }
+
+  /**
+   * Prepares the ways of some words over some columns.
+   *
+   * @param keepsSteps whether the second best way will be asked for
+   */
+  Placings(int words, int columns, boolean keepsSteps) {
+    this.keepsSteps = keepsSteps;
     least = new double[words + 1][columns + 1];
     logSums = new double[words + 1][columns + 1];
     steps = new Placed[words + 1][columns + 1];
@@ -61,6 +81,9 @@ final class Placings {
   }
 
   private void step(int word, int column, int toWord, int toColumn, double cost, Placed placed) {
+    if (keepsSteps) {
+      kept.add(new Step(word, column, toWord, toColumn, cost, placed));
+    }
     double sum = least[word][column] + cost;
     if (sum < least[toWord][toColumn]) {
       least[toWord][toColumn] = sum;
@@ -74,9 +97,13 @@ final class Placings {
 
   /** The way that costs least, from left to right; asked for where all is reached. */
   List<Placed> best() {
+    return bestTo(least.length - 1, least[0].length - 1);
+  }
+
+  private List<Placed> bestTo(int words, int columns) {
     List<Placed> best = new ArrayList<>();
-    int word = least.length - 1;
-    int column = least[0].length - 1;
+    int word = words;
+    int column = columns;
     while (word > 0) {
       Placed step = steps[word][column];
       if (step == null) {
@@ -91,12 +118,62 @@ final class Placings {
     return best;
   }
 
-  /** How probable the best way is, 0 to 1, each as probable as its cost is low. */
-  double probabilityOfBest() {
+  /**
+   * The way that costs least but for the best: it takes one step that the best does not, and from
+   * there on the best way to the end. Empty where there is one way only.
+   */
+  List<Placed> secondBest() {
     int words = least.length - 1;
     int columns = least[0].length - 1;
-    return isReached(words, columns)
-        ? Math.exp(-least[words][columns] - logSums[words][columns])
-        : 0;
+    double[][] rest = new double[words + 1][columns + 1];
+    Step[][] next = new Step[words + 1][columns + 1];
+    for (double[] row : rest) {
+      Arrays.fill(row, Double.POSITIVE_INFINITY);
+    }
+    rest[words][columns] = 0;
+    for (int i = kept.size() - 1; i >= 0; i--) {
+      Step step = kept.get(i);
+      double cost = step.cost() + rest[step.toWord()][step.toColumn()];
+      if (cost < rest[step.word()][step.column()]) {
+        rest[step.word()][step.column()] = cost;
+        next[step.word()][step.column()] = step;
+      }
+    }
+    Set<Step> onBest = Collections.newSetFromMap(new IdentityHashMap<>());
+    for (Step s = next[0][0]; s != null; s = next[s.toWord()][s.toColumn()]) {
+      onBest.add(s);
+    }
+    Step turn = null;
+    double cheapest = Double.POSITIVE_INFINITY;
+    for (Step step : kept) {
+      double cost =
+          least[step.word()][step.column()] + step.cost() + rest[step.toWord()][step.toColumn()];
+      if (!onBest.contains(step) && cost < cheapest) {
+        cheapest = cost;
+        turn = step;
+      }
+    }
+    if (turn == null) {
+      return List.of();
+    }
+    List<Placed> way = new ArrayList<>(bestTo(turn.word(), turn.column()));
+    for (Step s = turn; s != null; s = next[s.toWord()][s.toColumn()]) {
+      if (s.placed() != null) {
+        way.add(s.placed());
+      }
+    }
+    return way;
+  }
+
+  /** How probable the best way is, 0 to 1, each as probable as its cost is low. */
+  double probabilityOfBest() {
+    return probability(least[least.length - 1][least[0].length - 1]);
+  }
+
+  /** How probable a way of some cost is among all, 0 to 1. */
+  double probability(double cost) {
+    int words = least.length - 1;
+    int columns = least[0].length - 1;
+    return isReached(words, columns) ? Math.exp(-cost - logSums[words][columns]) : 0;
   }
 }

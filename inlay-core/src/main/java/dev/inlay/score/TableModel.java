@@ -42,4 +42,9 @@ public final class TableModel {
   public double probability(double[] signs) {
     return 1 / (1 + Math.exp(-Weights.sum(weights, signs)));
   }
+
+  /** The weight of a sign, by its place; negative where it speaks against the table. */
+  public double weight(int sign) {
+    return weights[sign];
+  }
 }

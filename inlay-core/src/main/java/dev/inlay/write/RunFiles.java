@@ -65,7 +65,7 @@ public final class RunFiles {
   /**
    * One file.
    *
-   * @throws IllegalArgumentException where its ending tells no form, or it cannot hold the data
+   * @throws IllegalArgumentException where its ending tells no format, or it cannot hold the data
    */
   public static RunFiles oneFile(ReportSpec spec, Path specFolder, Path file) {
     String name = file.getFileName().toString();
@@ -77,7 +77,7 @@ public final class RunFiles {
                     new IllegalArgumentException(
                         "the ending of '"
                             + file
-                            + "' tells no form: use "
+                            + "' tells no format: use "
                             + String.join(", ", ResultFormat.words())
                             + ", or name a folder with a / at its end"));
     if (form.isList() && spec.dataSets().size() > 1) {

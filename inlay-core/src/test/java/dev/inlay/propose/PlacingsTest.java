@@ -13,7 +13,7 @@ class PlacingsTest {
 
   /** Each word over its own column, or both over one of them, the other column left out. */
   private static Placings twoWords(double ownColumn, double bothOverOne) {
-    Placings placings = new Placings(2, 2);
+    Placings placings = new Placings(2, 2, true);
     placings.place(0, 1, 0, 0, ownColumn);
     placings.place(0, 2, 0, 0, bothOverOne);
     placings.skip(0, 1, SKIP);
@@ -43,5 +43,11 @@ class PlacingsTest {
     placings.place(0, 1, 0, 0, 1);
     assertThat(placings.isReached(2, 2)).isFalse();
     assertThat(placings.probabilityOfBest()).isZero();
+  }
+
+  @Test
+  void theSecondBestWayTakesOneOtherStep() {
+    assertThat(twoWords(1, 1).secondBest()).hasSize(1).allMatch(p -> p.endWord() == 2);
+    assertThat(twoWords(3, 1).secondBest()).containsExactly(new Placed(0, 2, 0, 0));
   }
 }

@@ -6,15 +6,15 @@ import java.util.Locale;
 import picocli.CommandLine;
 import picocli.CommandLine.ParameterException;
 
-/** The forms of commands that list things: text, csv and json. */
-final class ListForms {
+/** The formats of commands that list things: text, csv and json. */
+final class ListFormats {
 
-  private ListForms() {}
+  private ListFormats() {}
 
   /**
-   * The form asked for: by name, by the ending of a file, or text.
+   * The format asked for: by name, by the ending of a file, or text.
    *
-   * @throws ParameterException where there is no such form
+   * @throws ParameterException where there is no such format
    */
   static TableFormat choose(String to, Path out, CommandLine line) {
     if (to != null) {
@@ -26,11 +26,12 @@ final class ListForms {
             throw new ParameterException(line, "--to: '" + to + "' is none of text, csv, json");
       };
     }
-    TableFormat form = out == null ? TableFormat.TEXT : TableFormat.ofEnding(out).orElse(null);
-    if (form == null || form == TableFormat.XLSX) {
+    TableFormat format = out == null ? TableFormat.TEXT : TableFormat.ofEnding(out).orElse(null);
+    if (format == null || format == TableFormat.XLSX) {
       throw new ParameterException(
-          line, "the ending of '" + out + "' tells no form: use .txt, .csv or .json, or add --to");
+          line,
+          "the ending of '" + out + "' tells no format: use .txt, .csv or .json, or add --to");
     }
-    return form;
+    return format;
   }
 }

@@ -1,0 +1,50 @@
+package dev.inlay.choose;
+
+import dev.inlay.evidence.PageMeasure;
+import dev.inlay.model.Decision;
+import dev.inlay.page.GlyphIndex;
+import dev.inlay.page.Page;
+import dev.inlay.propose.HeadingDecisions;
+import dev.inlay.propose.OpenFrame;
+import dev.inlay.propose.OpenGridBuilder;
+import dev.inlay.score.RoleDecisions;
+import dev.inlay.score.RoleReading;
+import dev.inlay.score.Zone;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * Says why the lines of a page are read as what they are. Decides nothing: each stage depends on
+ * nothing but what it is given, so that it can be asked again.
+ */
+public final class PageDecisions {
+
+  private PageDecisions() {}
+
+  /**
+   * The decisions about the upright lines of a page and about its headings, from top to bottom.
+   *
+   * @param page as it was read, without furniture that stands inside tables
+   */
+  public static List<Decision> of(Page page) {
+    Page rest = PageZones.upright(page);
+    GlyphIndex index = new GlyphIndex(rest);
+    PageParts parts = PageParts.of(rest, index, PageMeasure.of(rest), RulingUse.WEIGH);
+    List<Decision> decisions = new ArrayList<>();
+    List<Zone> zones = new ArrayList<>(parts.columns());
+    zones.addAll(parts.boxes());
+    for (Zone zone : zones) {
+      decisions.addAll(RoleDecisions.of(page.number(), zone, RoleReading.of(zone)));
+    }
+    parts.ruled().stream()
+        .flatMap(g -> RuledRows.zone(g, index, parts.drawn()).stream())
+        .map(zone -> RoleDecisions.of(page.number(), zone, RoleReading.ofRuled(zone)))
+        .forEach(decisions::addAll);
+    for (OpenFrame frame : PageZones.frames(page)) {
+      decisions.addAll(HeadingDecisions.of(page.number(), OpenGridBuilder.layout(frame)));
+    }
+    decisions.sort(Comparator.comparingDouble(d -> d.place().orElseThrow().top()));
+    return decisions;
+  }
+}

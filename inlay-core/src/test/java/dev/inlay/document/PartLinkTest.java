@@ -1,0 +1,75 @@
+package dev.inlay.document;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.PageBuilder;
+import dev.inlay.choose.PageTables;
+import dev.inlay.model.Decision;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** What is said of parts of tables on following pages. */
+class PartLinkTest {
+
+  private static PageBuilder page(int number, String title, String... headings) {
+    PageBuilder page = new PageBuilder(number);
+    if (!title.isEmpty()) {
+      page.text(title, 50, 80);
+    }
+    row(page.bold(), 100, headings).plain();
+    for (int r = 1; r <= 5; r++) {
+      String[] texts = new String[headings.length];
+      for (int c = 0; c < texts.length; c++) {
+        texts[c] = c == 0 ? "Skua " + number + r : number + c + r + ".50";
+      }
+      row(page, 100 + 14 * r, texts);
+    }
+    return page;
+  }
+
+  private static PageBuilder row(PageBuilder page, double y, String... texts) {
+    for (int c = 0; c < texts.length; c++) {
+      page.text(texts[c], 50 + 110 * c, y);
+    }
+    return page;
+  }
+
+  private static Decision link(PageBuilder first, PageBuilder second) {
+    Stitcher stitcher = new Stitcher();
+    stitcher.add(PageTables.of(first.build()));
+    stitcher.add(PageTables.of(second.build()));
+    List<Decision> links = stitcher.links();
+    assertThat(links).hasSize(1);
+    return links.get(0);
+  }
+
+  private static final String[] DUES = {"Vessel", "Berth", "Water"};
+
+  @Test
+  void aHeaderPrintedAgainLinks() {
+    Decision link = link(page(1, "", DUES), page(2, "", DUES));
+    assertThat(link.chosen()).isEqualTo("goes on with p1t1");
+    assertThat(link.reasons().get(0).name()).isEqualTo(PartLink.HEADER_REPEATED.words());
+    assertThat(link.page()).isEqualTo(2);
+  }
+
+  @Test
+  void anotherHeaderBeginsATable() {
+    Decision link = link(page(1, "", DUES), page(2, "", "Boat", "Weight", "Value"));
+    assertThat(link.chosen()).startsWith("p2t1 begins");
+    assertThat(link.reasons().get(0).name()).isEqualTo(PartLink.OTHER_HEADER.words());
+  }
+
+  @Test
+  void aTitleOfItsOwnBeginsATable() {
+    Decision link =
+        link(page(1, "Table 1. Dues in spring", DUES), page(2, "Table 2. Dues in autumn", DUES));
+    assertThat(link.reasons().get(0).name()).isEqualTo(PartLink.OWN_TITLE.words());
+  }
+
+  @Test
+  void anotherNumberOfColumnsBeginsATable() {
+    Decision link = link(page(1, "", DUES), page(2, "", "Vessel", "Berth", "Water", "Power"));
+    assertThat(link.reasons().get(0).name()).isEqualTo(PartLink.OTHER_COLUMNS.words());
+  }
+}
