@@ -55,7 +55,7 @@ public final class ExplanationFile {
         boolean here =
             link.place().isEmpty() || link.place().filter(b -> b.meets(frame.box())).isPresent();
         if (here) {
-          lines.add("  page " + frame.page() + ": " + link.chosen() + ": " + reasonsOf(link));
+          lines.add("  page " + frame.page() + ": " + ruleOf(link));
         }
       }
     }
@@ -73,7 +73,7 @@ public final class ExplanationFile {
     List<String> lines = new ArrayList<>();
     lines.add("page " + page);
     for (Decision link : explanation.on(page, Decision.Question.CONTINUATION)) {
-      lines.add("  " + link.chosen() + ": " + reasonsOf(link));
+      lines.add("  " + ruleOf(link));
     }
     addLines(d -> true, page, lines);
     lines.add("");
@@ -123,7 +123,7 @@ public final class ExplanationFile {
       before = decision.chosen();
       List<String> why = new ArrayList<>();
       if (changes || decision.probability() < SURE) {
-        why.add("because  " + reasonsOf(decision));
+        why.addAll(decision.runnerUp().isEmpty() ? List.of() : reasonsOf(decision));
       }
       below.add(why);
     }
@@ -153,20 +153,27 @@ public final class ExplanationFile {
     if (decision.probability() < SURE && !decision.runnerUp().isEmpty()) {
       lines.add(
           "or       " + decision.runnerUp() + "   " + percent(decision.runnerUpProbability()));
-      lines.add("because  " + reasonsOf(decision));
+      lines.addAll(reasonsOf(decision));
     }
     return lines;
   }
 
-  /** The weightiest reasons for the answer taken, then the weightiest against it. */
-  private static String reasonsOf(Decision decision) {
-    List<Reason> reasons = decision.reasons();
-    if (reasons.size() == 1 && decision.runnerUp().isEmpty()) {
-      return reasons.get(0).name(); // a rule
+  /** The weightiest reasons for the answer taken, and below them the weightiest against it. */
+  private static List<String> reasonsOf(Decision decision) {
+    List<String> lines = new ArrayList<>();
+    String pro = words(decision.reasons().stream().filter(r -> r.weight() > 0), MOST_REASONS);
+    String contra = words(decision.reasons().stream().filter(r -> r.weight() < 0), 1);
+    if (!pro.isEmpty()) {
+      lines.add("because  " + pro);
     }
-    String against = words(reasons.stream().filter(r -> r.weight() < 0), 1);
-    return words(reasons.stream().filter(r -> r.weight() > 0), MOST_REASONS)
-        + (against.isEmpty() ? "" : "; but " + against);
+    if (!contra.isEmpty()) {
+      lines.add("but      " + contra);
+    }
+    return lines;
+  }
+
+  private static String ruleOf(Decision decision) {
+    return decision.chosen() + ": " + decision.reasons().get(0).name();
   }
 
   private static String words(Stream<Reason> reasons, int most) {
