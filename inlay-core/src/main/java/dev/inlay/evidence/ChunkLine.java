@@ -2,6 +2,7 @@ package dev.inlay.evidence;
 
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
+import dev.inlay.page.Glyph;
 import dev.inlay.page.TextLine;
 import dev.inlay.page.Word;
 import dev.inlay.text.TextShape;
@@ -37,6 +38,12 @@ public record ChunkLine(TextLine line, List<Word> words, List<Chunk> chunks, boo
   private static final int WORDS_IN_PROSE = 7;
 
   private static final int LEAST_SPACED_DOTS = 3;
+
+  /** An ordinary space, in type sizes. */
+  private static final double ORDINARY_SPACE = 0.28;
+
+  /** In type of even width all characters are equally wide, to this many points. */
+  private static final double SAME_WIDTH = 0.1;
 
   /** Leader dots with spaces between them stand less than this many type sizes apart. */
   private static final double DOT_GAP = 1.2;
@@ -147,5 +154,21 @@ public record ChunkLine(TextLine line, List<Word> words, List<Chunk> chunks, boo
       end = Math.max(end, word.box().right());
     }
     return gaps;
+  }
+
+  /**
+   * The width of an ordinary space in the line's type, in points; of even type, of any character.
+   */
+  public double ordinarySpace() {
+    double least = Double.MAX_VALUE;
+    double most = 0;
+    for (Word word : words()) {
+      for (Glyph glyph : word.glyphs()) {
+        least = Math.min(least, glyph.box().width());
+        most = Math.max(most, glyph.box().width());
+      }
+    }
+    boolean even = most - least < SAME_WIDTH && words().size() > 1;
+    return even ? most : ORDINARY_SPACE * line.size();
   }
 }

@@ -3,7 +3,6 @@ package dev.inlay.propose;
 import dev.inlay.evidence.ChunkLine;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
-import dev.inlay.page.Glyph;
 import dev.inlay.page.Word;
 import dev.inlay.propose.HeadingModel.Way;
 import dev.inlay.score.Signs;
@@ -30,12 +29,6 @@ public final class HeadingLine {
 
   /** A heading ends at most this many type sizes before its column begins. */
   private static final double FURTHEST = 8;
-
-  /** An ordinary space, in type sizes. */
-  private static final double ORDINARY_SPACE = 0.28;
-
-  /** In type of even width all characters are equally wide, to this many points. */
-  private static final double SAME_WIDTH = 0.1;
 
   private final HeadingColumns columns;
   private final HeadingSigns signs;
@@ -69,24 +62,10 @@ public final class HeadingLine {
       ChunkLine at = layout.lines().get(number + 1 + i);
       below.get(i).forEach(h -> columns.add(h, at));
     }
-    space = space(line);
+    space = line.ordinarySpace();
     signs = new HeadingSigns(line, columns, new HeadingRulings(layout), space);
     words = line.words();
     size = line.line().size();
-  }
-
-  /** The width of an ordinary space in the type of a line, in points. */
-  private static double space(ChunkLine line) {
-    double least = Double.MAX_VALUE;
-    double most = 0;
-    for (Word word : line.words()) {
-      for (Glyph glyph : word.glyphs()) {
-        least = Math.min(least, glyph.box().width());
-        most = Math.max(most, glyph.box().width());
-      }
-    }
-    boolean even = most - least < SAME_WIDTH && line.words().size() > 1;
-    return even ? most : ORDINARY_SPACE * line.line().size();
   }
 
   /**

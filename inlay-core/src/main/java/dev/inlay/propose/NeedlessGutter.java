@@ -21,8 +21,8 @@ final class NeedlessGutter {
   /** Of the texts of a column of signs or brackets this share are such. */
   private static final double NEARLY_ALL = 0.85;
 
-  /** White hardly wider than a space, in type sizes. */
-  private static final double NARROW = 0.5;
+  /** White of at most this many spaces is hardly wider than one. */
+  private static final double NARROW = 1.8;
 
   private static final Pattern SIGN =
       Pattern.compile(
@@ -78,8 +78,8 @@ final class NeedlessGutter {
   /** Whether the texts of a column and of the next one are one value each. */
   private boolean joins(int c) {
     boolean both = headed[c] && headed[c + 1];
-    double size = body.get(0).line().line().size();
-    boolean oneHeading = both && headingGaps[c] < NARROW * size;
+    double space = body.get(0).line().ordinarySpace();
+    boolean oneHeading = both && headingGaps[c] < NARROW * space;
     boolean signsBefore = share(c, SIGN) >= NEARLY_ALL && !standsAlone(c, c + 1);
     if (signsBefore && (!headed[c] || oneHeading) && isNumeric(c + 1)) {
       return true;
@@ -150,13 +150,13 @@ final class NeedlessGutter {
     return pairs > 0 && matching >= NEARLY_ALL * pairs;
   }
 
-  /** The usual white between the texts of a column and those of the next, in type sizes. */
+  /** The usual white between the texts of a column and those of the next, in spaces. */
   private double white(int c) {
     List<Double> gaps = new ArrayList<>();
     for (int i = 0; i < texts.length; i++) {
       if (texts[i][c] != null && texts[i][c + 1] != null) {
         double gap = texts[i][c + 1].box().left() - texts[i][c].box().right();
-        gaps.add(gap / body.get(i).line().line().size());
+        gaps.add(gap / body.get(i).line().ordinarySpace());
       }
     }
     double[] sorted = gaps.stream().mapToDouble(g -> g).sorted().toArray();
