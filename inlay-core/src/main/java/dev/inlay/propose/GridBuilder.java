@@ -8,10 +8,12 @@ import dev.inlay.model.WarningCode;
 import dev.inlay.page.Fill;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.GlyphIndex;
+import dev.inlay.page.LineComposer;
 import dev.inlay.page.Page;
+import dev.inlay.page.TextLine;
 import dev.inlay.propose.CellAreas.Area;
+import dev.inlay.text.TextShape;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalInt;
@@ -31,6 +33,12 @@ public final class GridBuilder {
 
   /** Of the lines in such a row the first cell has text on this share, as each row has a label. */
   private static final double FULL_SHARE = 0.6;
+
+  /** What a line ends with that goes on below. */
+  private static final String GOES_ON = "/,;(";
+
+  /** So few characters stand for a figure that is not there. */
+  private static final int LONGEST_MARK = 2;
 
   private final Frame frame;
   private final Boundaries betweenColumns;
@@ -204,10 +212,17 @@ public final class GridBuilder {
     if (cell.lines() < PAIRED_LINES) {
       return false;
     }
-    String[] words = cell.text().split("\\s+");
-    long figures =
-        Arrays.stream(words).filter(w -> w.length() <= 2 || NumericTexts.isFigure(w)).count();
-    return words.length == cell.lines() && figures >= FULL_SHARE * words.length;
+    List<TextLine> lines = LineComposer.compose(cell.glyphs());
+    long figures = lines.stream().map(TextLine::text).filter(GridBuilder::isFigure).count();
+    return lines.size() == cell.lines() && figures >= FULL_SHARE * lines.size();
+  }
+
+  /** Whether a line is one figure, or stands for one that is not there. */
+  private static boolean isFigure(String line) {
+    boolean word = line.indexOf(' ') < 0;
+    boolean goesOn = GOES_ON.indexOf(line.charAt(line.length() - 1)) >= 0;
+    boolean figure = word ? NumericTexts.isFigure(line) : TextShape.of(line).isValue();
+    return !goesOn && (figure || line.length() <= LONGEST_MARK);
   }
 
   private static String shortened(List<Cell> row) {

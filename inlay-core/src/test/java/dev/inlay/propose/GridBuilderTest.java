@@ -103,6 +103,26 @@ class GridBuilderTest {
     assertThat(codes(grid(page))).containsExactly(WarningCode.CROWDED_ROW);
   }
 
+  /** Three lines in a box of two columns: labels and what stands beside them. */
+  private static PageBuilder threeLines(String... texts) {
+    PageBuilder page = new PageBuilder().lattice(50, 100, 200, 60, 1, 2);
+    for (int i = 0; i < texts.length; i++) {
+      page.text("Quay " + i, 60, 115 + 14 * i).text(texts[i], 260, 115 + 14 * i);
+    }
+    return page;
+  }
+
+  @Test
+  void figuresWithSpacesBetweenTheirGroupsAreFigures() {
+    assertThat(codes(grid(threeLines("391 025", "2 025", "18 023"))))
+        .containsExactly(WarningCode.CROWDED_ROW);
+  }
+
+  @Test
+  void aFigureThatGoesOnBelowIsOneWithItsRest() {
+    assertThat(codes(grid(threeLines("1.7k /", "2.4k /", "3.0k")))).isEmpty();
+  }
+
   @Test
   void charactersOfUnknownMeaningAreTold() {
     PageBuilder page = new PageBuilder().lattice(50, 100, 60, 20, 2, 2).text("\uFFFD", 60, 113);
