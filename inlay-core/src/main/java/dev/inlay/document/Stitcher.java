@@ -178,7 +178,7 @@ public final class Stitcher {
         && again.tables().get(0).printed() == first.tables().get(0).printed()
         && goesOnWithout(
             again.tables().get(0).placed(true, true),
-            EnumSet.of(WarningCode.CUT_WORD, WarningCode.CROSSED_GUTTER));
+            EnumSet.of(WarningCode.CUT_WORD));
   }
 
   /** Whether a page, read again with gutters given, goes on with the table before. */
