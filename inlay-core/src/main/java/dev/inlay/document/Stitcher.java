@@ -19,6 +19,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
 
 /**
  * Joins the parts of run-on tables, page by page. A part goes on with the table that ends the page
@@ -92,11 +93,13 @@ public final class Stitcher {
    * not show all gutters.
    *
    * @param page the next page
-   * @return the area of that table and the gutters; empty where it does not seem to go on
+   * @return the area of that table and the gutters: where the left edges are one below the other,
+   *     then, as rulings may reach further on one of the pages, where they stand on the page
+   *     before; empty where it does not seem to go on
    */
-  public Optional<PageHints> columnsFor(PageTables page) {
+  public List<PageHints> columnsFor(PageTables page) {
     if (open.isEmpty() || page.tables().isEmpty()) {
-      return Optional.empty();
+      return List.of();
     }
     PageTable before = open.get(open.size() - 1);
     PageTable part = page.tables().get(0);
@@ -111,12 +114,14 @@ public final class Stitcher {
         || part.columns() == before.columns()
         || part.isRuled()
         || PartLink.hasOwnTitle(open.get(0), part)) {
-      return Optional.empty();
+      return List.of();
     }
-    double shift = now.left() - old.left();
     List<Double> edges = before.columnEdges();
-    List<Double> gutters = edges.subList(1, edges.size() - 1).stream().map(x -> x + shift).toList();
-    return Optional.of(PageHints.known(now, gutters));
+    List<Double> gutters = edges.subList(1, edges.size() - 1);
+    return DoubleStream.of(now.left() - old.left(), 0)
+        .distinct()
+        .mapToObj(shift -> PageHints.known(now, gutters.stream().map(x -> x + shift).toList()))
+        .toList();
   }
 
   /**
@@ -177,8 +182,7 @@ public final class Stitcher {
     return again.tables().size() == 1
         && again.tables().get(0).printed() == first.tables().get(0).printed()
         && goesOnWithout(
-            again.tables().get(0).placed(true, true),
-            EnumSet.of(WarningCode.CUT_WORD));
+            again.tables().get(0).placed(true, true), EnumSet.of(WarningCode.CUT_WORD));
   }
 
   /** Whether a page, read again with gutters given, goes on with the table before. */

@@ -204,9 +204,8 @@ final class TableReader implements AutoCloseable {
     if (withRowsAtTop.isPresent()) {
       return withRowsAtTop.get();
     }
-    Optional<PageHints> columns = stitcher.columnsFor(tables);
-    if (columns.isPresent()) {
-      PageTables again = PageTables.of(clear(done), columns.get());
+    for (PageHints columns : stitcher.columnsFor(tables)) {
+      PageTables again = PageTables.of(clear(done), columns);
       if (stitcher.goesOnWith(tables, again)) {
         return tables.withFirst(again);
       }
