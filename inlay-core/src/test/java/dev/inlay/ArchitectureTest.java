@@ -48,6 +48,8 @@ class ArchitectureTest {
           .definedBy("dev.inlay.rows")
           .layer("check")
           .definedBy("dev.inlay.check")
+          .layer("compare")
+          .definedBy("dev.inlay.compare")
           .layer("draft")
           .definedBy("dev.inlay.draft")
           .layer("draw")
@@ -78,13 +80,24 @@ class ArchitectureTest {
               "geom", "model", "page", "pdf", "evidence", "propose", "choose", "document")
           .whereLayer("write")
           .mayOnlyAccessLayers(
-              "geom", "text", "model", "page", "document", "extract", "survey", "spec", "rows")
+              "geom",
+              "text",
+              "model",
+              "page",
+              "document",
+              "extract",
+              "survey",
+              "spec",
+              "rows",
+              "compare")
           .whereLayer("spec")
           .mayOnlyAccessLayers("geom", "page")
           .whereLayer("rows")
           .mayOnlyAccessLayers("geom", "text", "model", "page", "document", "spec")
           .whereLayer("check")
           .mayOnlyAccessLayers("model", "spec", "rows")
+          .whereLayer("compare")
+          .mayOnlyAccessLayers("text")
           .whereLayer("draft")
           .mayOnlyAccessLayers("geom", "model", "spec", "rows", "check")
           .whereLayer("survey")

@@ -84,6 +84,7 @@ final class Inlay implements Runnable {
     commands.put("explain", () -> new ExplainCommand(terminal));
     commands.put("draft", () -> new DraftCommand(terminal));
     commands.put("run", () -> new RunCommand(terminal));
+    commands.put("compare", () -> new CompareCommand(terminal));
     commands.put("spec", () -> specCommands(terminal));
     commands.put("demo", () -> new DemoCommand(terminal));
     return commands;

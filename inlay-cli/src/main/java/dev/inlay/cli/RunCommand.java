@@ -192,7 +192,13 @@ final class RunCommand implements Callable<Integer> {
     }
     boolean errors = result.findings().stream().anyMatch(f -> f.severity() == Severity.ERROR);
     boolean warnings = result.findings().stream().anyMatch(f -> f.severity() == Severity.WARNING);
-    if (errors || strict && warnings) {
+    boolean noneFits =
+        result.files().stream().allMatch(f -> f.status() == FileRun.Status.SET_ASIDE);
+    if (noneFits) {
+      terminal.message(
+          "no file fits " + specFile + ", so there is no row; see why each is set aside");
+    }
+    if (errors || noneFits || strict && warnings) {
       outcome.findings();
     }
     return outcome.exitCode();

