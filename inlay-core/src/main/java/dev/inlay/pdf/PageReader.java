@@ -4,6 +4,7 @@ import dev.inlay.geom.Box;
 import dev.inlay.page.DropReason;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.Page;
+import java.awt.geom.Path2D;
 import java.awt.geom.Point2D;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -282,13 +283,13 @@ final class PageReader extends PDFGraphicsStreamEngine {
 
   @Override
   public void fillPath(int windingRule) {
-    recordFill();
+    recordFill(windingRule);
     endPath();
   }
 
   @Override
   public void fillAndStrokePath(int windingRule) {
-    recordFill();
+    recordFill(windingRule);
     recordStroke();
     endPath();
   }
@@ -306,11 +307,12 @@ final class PageReader extends PDFGraphicsStreamEngine {
     return (double) m.getScaleX() * m.getScaleY() - (double) m.getShearX() * m.getShearY();
   }
 
-  private void recordFill() {
+  private void recordFill(int windingRule) {
     if (layers.isHidden()) {
       return;
     }
-    path.fill(InkColour.of(getGraphicsState().getNonStrokingColor()), clips.element());
+    boolean evenOdd = windingRule == Path2D.WIND_EVEN_ODD;
+    path.fill(InkColour.of(getGraphicsState().getNonStrokingColor()), clips.element(), evenOdd);
   }
 
   @Override

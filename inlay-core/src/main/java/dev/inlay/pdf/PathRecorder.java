@@ -38,9 +38,15 @@ final class PathRecorder {
   private final List<List<Point2D.Double>> runs = new ArrayList<>();
 
   private List<Point2D.Double> run = new ArrayList<>();
+  private final Outlines outlines = new Outlines();
   private boolean curved;
 
   void moveTo(Point2D.Double p) {
+    beginRun(p);
+    outlines.begin(p);
+  }
+
+  private void beginRun(Point2D.Double p) {
     run = new ArrayList<>();
     runs.add(run);
     run.add(p);
@@ -48,11 +54,13 @@ final class PathRecorder {
 
   void lineTo(Point2D.Double p) {
     run.add(p);
+    outlines.add(p);
   }
 
   void curveTo(Point2D.Double p) {
     curved = true;
-    moveTo(p);
+    beginRun(p);
+    outlines.add(p);
   }
 
   void closePath() {
@@ -75,6 +83,7 @@ final class PathRecorder {
     runs.clear();
     run = new ArrayList<>();
     runs.add(run);
+    outlines.clear();
     curved = false;
   }
 
@@ -111,8 +120,23 @@ final class PathRecorder {
     strokes.add(new Stroke(horizontal, at, extent, thickness));
   }
 
-  /** Records the path's boxes as painted; a shape with curves counts as the box around it. */
-  void fill(int colour, Box clip) {
+  /**
+   * Records the path's boxes as painted; a shape with curves counts as the box around it, one with
+   * holes as the strips around these.
+   *
+   * @param evenOdd the rule that tells holes
+   */
+  void fill(int colour, Box clip, boolean evenOdd) {
+    List<Box> strips = outlines.strips(evenOdd);
+    if (!strips.isEmpty()) {
+      for (Box strip : strips) {
+        if (strip.meets(clip)) {
+          ground(colour, strip.intersection(clip));
+          addFill(strip, colour, clip);
+        }
+      }
+      return;
+    }
     bounds().filter(clip::meets).ifPresent(box -> ground(colour, box.intersection(clip)));
     if (curved) {
       bounds().ifPresent(box -> addFill(box, colour, clip));

@@ -114,6 +114,28 @@ class DroppedTextTest {
     }
   }
 
+  /** Programs that print web pages paint a border as a box with a hole. */
+  @Test
+  void textInABorderOfItsColourIsSeen() throws Exception {
+    Path file =
+        TestPdf.save(
+            folder.resolve("border.pdf"),
+            TestPdf.page(200, 300),
+            c -> {
+              c.setNonStrokingColor(0f);
+              c.addRect(10, 190, 100, 30);
+              c.addRect(11, 191, 98, 28);
+              c.fillEvenOdd();
+              TestPdf.show(c, "12.50", 20, 200);
+            });
+    try (PdfFile pdf = PdfFile.open(file, "")) {
+      assertThat(TestPdf.text(pdf.page(1))).isEqualTo("12.50");
+      assertThat(pdf.page(1).fills())
+          .hasSize(4)
+          .allMatch(f -> Math.min(f.box().width(), f.box().height()) < 1.1);
+    }
+  }
+
   @Test
   void invisibleTextIsReadOnlyWhereThereIsNoOther() throws Exception {
     TestPdf.Drawing hidden =
