@@ -26,7 +26,7 @@ import java.util.function.UnaryOperator;
  * @param warnings reasons to look at it
  * @param first whether no other table stands above it on the page
  * @param last whether no other table stands below it on the page
- * @param goesOn whether it goes on with the table before it on the same page
+ * @param goesOn whether it is known to go on with the table before it
  */
 public record PageTable(
     TableFrame frame,
@@ -54,7 +54,7 @@ public record PageTable(
         frame, title, notes, columnEdges, headerRows, rows, warnings, isFirst, isLast, goesOn);
   }
 
-  /** The same table, marked as going on with the table before it on the same page. */
+  /** The same table, known to go on with the table before it. */
   PageTable goingOn() {
     return new PageTable(
         frame, title, notes, columnEdges, headerRows, rows, warnings, first, last, true);

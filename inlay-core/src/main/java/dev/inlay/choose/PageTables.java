@@ -158,11 +158,11 @@ public final class PageTables {
     return !glyph.isBlank() && !marks.contains(glyph);
   }
 
-  /** The same tables with another reading of the first. */
+  /** The same tables with a reading of the first that goes on with the table of the page before. */
   public PageTables withFirst(PageTables again) {
     List<PageTable> all = new ArrayList<>(tables);
     PageTable old = all.get(0);
-    all.set(0, again.tables.get(0).placed(old.first(), old.last()));
+    all.set(0, again.tables.get(0).placed(old.first(), old.last()).goingOn());
     return new PageTables(page, all, ledger, marks);
   }
 

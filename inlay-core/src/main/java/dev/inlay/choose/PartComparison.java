@@ -59,7 +59,7 @@ public final class PartComparison {
   }
 
   /** Whether columns of values hold values in both parts; few texts show it where all others do. */
-  private static boolean holdTheSame(PageTable before, PageTable part) {
+  public static boolean holdTheSame(PageTable before, PageTable part) {
     for (int c = 0; c < part.columns(); c++) {
       double old = valueShare(before.body(), c);
       double now = valueShare(part.rows(), c);

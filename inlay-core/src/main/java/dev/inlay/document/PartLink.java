@@ -7,7 +7,9 @@ import java.util.Optional;
 
 /** Whether a part of a table goes on with the table before it, and what says so. */
 enum PartLink {
-  ON_ONE_PAGE(true, "stands right below, or in the next column of the page"),
+  KNOWN(
+      true,
+      "it stands right below or in the next column of the page, or is read with the columns before"),
   HEADER_REPEATED(true, "its header is printed again"),
   COLUMNS_GO_ON(true, "as many columns, at the same places, with texts of the same kinds"),
   NOT_NEXT(false, "another table, or a page without one, stands between"),
@@ -40,7 +42,7 @@ enum PartLink {
    */
   static PartLink of(PageTable first, PageTable before, PageTable part) {
     if (part.goesOn()) {
-      return ON_ONE_PAGE;
+      return KNOWN;
     }
     if (!before.last() || !part.first() || part.frame().page() != before.frame().page() + 1) {
       return NOT_NEXT;

@@ -106,10 +106,16 @@ public final class Stitcher {
     boolean follows = before.last() && page.page() == before.frame().page() + 1;
     Box old = before.frame().box();
     Box now = part.frame().box();
-    boolean asWide = Math.abs(old.width() - now.width()) < SAME_WIDTH * old.width();
+    double near = SAME_WIDTH * old.width();
+    boolean asWide = Math.abs(old.width() - now.width()) < near;
+    // its first or last columns may be empty, as those of merged labels are
+    boolean inside =
+        part.columns() < before.columns()
+            && now.left() > old.left() - near
+            && now.right() < old.right() + near;
     boolean headed = part.headerRows() > 0 && !PartComparison.repeatsHeader(open.get(0), part);
     if (!follows
-        || !asWide
+        || !asWide && !inside
         || headed
         || part.columns() == before.columns()
         || part.isRuled()
@@ -118,9 +124,10 @@ public final class Stitcher {
     }
     List<Double> edges = before.columnEdges();
     List<Double> gutters = edges.subList(1, edges.size() - 1);
-    return DoubleStream.of(now.left() - old.left(), 0)
+    Box area = asWide ? now : new Box(old.left(), now.top(), old.right(), now.bottom());
+    return DoubleStream.of(asWide ? now.left() - old.left() : 0, 0)
         .distinct()
-        .mapToObj(shift -> PageHints.known(now, gutters.stream().map(x -> x + shift).toList()))
+        .mapToObj(shift -> PageHints.known(area, gutters.stream().map(x -> x + shift).toList()))
         .toList();
   }
 
@@ -181,8 +188,17 @@ public final class Stitcher {
   public boolean goesOnWith(PageTables first, PageTables again) {
     return again.tables().size() == 1
         && again.tables().get(0).printed() == first.tables().get(0).printed()
-        && goesOnWithout(
-            again.tables().get(0).placed(true, true), EnumSet.of(WarningCode.CUT_WORD));
+        && goesOnAsKnown(again.tables().get(0).placed(true, true));
+  }
+
+  /** Columns known from before stand at their places; what is in them must be of their kinds. */
+  private boolean goesOnAsKnown(PageTable part) {
+    PartLink link = PartLink.of(open.get(0), open.get(open.size() - 1), part);
+    boolean kinds =
+        link == PartLink.COLUMNS_DIFFER
+            && PartComparison.holdTheSame(open.get(open.size() - 1), part);
+    return (link.goesOn() || kinds)
+        && part.warnings().stream().noneMatch(w -> w.code() == WarningCode.CUT_WORD);
   }
 
   /** Whether a page, read again with gutters given, goes on with the table before. */

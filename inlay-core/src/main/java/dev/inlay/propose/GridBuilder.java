@@ -200,7 +200,8 @@ public final class GridBuilder {
         lists.stream()
             .anyMatch(a -> lists.stream().anyMatch(b -> a != b && a.lines() == b.lines()));
     boolean paired = most == PAIRED_LINES && row.stream().allMatch(c -> c.lines() == most);
-    if ((most >= CROWDED_LINES || paired) && figures && (labels || beside)) {
+    boolean crowded = (most >= CROWDED_LINES || paired) && figures && (labels || beside);
+    if (crowded || RowsInCells.areIn(row)) {
       warn(
           WarningCode.CROWDED_ROW,
           "the row that begins with \"" + shortened(row) + "\" looks like several rows in one");

@@ -5,8 +5,10 @@ import static dev.inlay.ReadTables.texts;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.PageBuilder;
+import dev.inlay.choose.PageTables;
 import dev.inlay.model.Table;
 import dev.inlay.model.TableCell;
+import dev.inlay.page.Page;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -131,5 +133,34 @@ class RunOnTablesTest {
     bold.cells(50, 60, 130, 18, 3, "Vessel", "Berth", "Master").plain();
     bold.cells(50, 78, 130, 18, 3, "Tern", "north", "Holm", "Skua", "south", "Vik");
     assertThat(tables(first, bold)).hasSize(2);
+  }
+
+  /** A pay sheet: a department beside its first row, seven rows on each page. */
+  private static PageBuilder paySheet(int number, String department) {
+    PageBuilder page = new PageBuilder(number);
+    if (!department.isEmpty()) {
+      page.bold().text("Crew", 50, 86).text("Name", 170, 86).text("Hours", 300, 86).plain();
+      page.text(department, 50, 100);
+    }
+    for (int r = 0; r < 7; r++) {
+      page.text("Jonas Zabel " + number + r, 170, 100 + 14 * r);
+      page.text(number + "4" + r + ".50", 300, 100 + 14 * r);
+    }
+    return page;
+  }
+
+  @Test
+  void aPageOnWhichTheFirstColumnIsEmptyGoesOn() {
+    Stitcher stitcher = new Stitcher();
+    stitcher.add(PageTables.of(paySheet(1, "Harbour watch").build()));
+    Page page = paySheet(2, "").build();
+    PageTables alone = PageTables.of(page);
+    PageTables again = PageTables.of(page, stitcher.columnsFor(alone).get(0));
+    assertThat(stitcher.goesOnWith(alone, again)).isTrue();
+    stitcher.add(alone.withFirst(again));
+    List<Table> tables = stitcher.finish();
+    assertThat(tables).hasSize(1);
+    assertThat(tables.get(0).rows()).hasSize(15);
+    assertThat(tables.get(0).rows().get(14).textAt(1)).isEqualTo("Jonas Zabel 26");
   }
 }
