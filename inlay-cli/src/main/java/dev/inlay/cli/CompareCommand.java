@@ -90,17 +90,7 @@ final class CompareCommand implements Callable<Integer> {
       description = "Only this data set (sheet or table), where a file has several.")
   private String dataSet;
 
-  @Option(
-      names = {"-o", "--out"},
-      paramLabel = "OUT",
-      description = "Write to this file; its ending tells the format.")
-  private Path out;
-
-  @Option(names = "--to", paramLabel = "FORMAT", description = "The format: text, csv or json.")
-  private String to;
-
-  @Option(names = "--overwrite", description = "Replace a file that exists.")
-  private boolean overwrite;
+  @Mixin private ListOutput output;
 
   @Mixin private GeneralOptions general;
 
@@ -114,12 +104,12 @@ final class CompareCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws IOException {
-    TableFormat format = ListFormats.choose(to, out, spec.commandLine());
+    TableFormat format = output.format();
     if (tolerance.signum() < 0) {
       throw wrong("--tolerance: " + tolerance.toPlainString() + " is below 0");
     }
     Outcome outcome = new Outcome(terminal);
-    if (out != null && !OutputFile.isFree(out, overwrite, outcome)) {
+    if (!output.isFree(outcome)) {
       return outcome.exitCode();
     }
     List<ResultTable> first = read(before, outcome);
@@ -138,10 +128,8 @@ final class CompareCommand implements Callable<Integer> {
     if (comparison.differs()) {
       outcome.findings();
     }
-    if (out == null) {
-      write(comparison, format, terminal.out());
-    } else if (OutputFile.write(out, overwrite, s -> write(comparison, format, s), outcome)) {
-      outcome.wrote(out);
+    if (output.write(to -> write(comparison, format, to), terminal, outcome) && !output.isShown()) {
+      outcome.wrote(output.file());
     }
     return outcome.exitCode();
   }
@@ -176,7 +164,7 @@ final class CompareCommand implements Callable<Integer> {
       case CSV -> file.csv(to);
       case JSON -> file.json(to);
       default -> {
-        int most = terminal.isScreen() && out == null ? ROWS_ON_SCREEN : 0;
+        int most = terminal.isScreen() && output.isShown() ? ROWS_ON_SCREEN : 0;
         to.write(TextTables.joined(file.text(most)).getBytes(StandardCharsets.UTF_8));
       }
     }

@@ -18,7 +18,6 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
@@ -53,17 +52,7 @@ final class SurveyCommand implements Callable<Integer> {
   @Parameters(arity = "1..*", paramLabel = "FILE|FOLDER", description = "PDF files, or folders.")
   private List<Path> named;
 
-  @Option(
-      names = {"-o", "--out"},
-      paramLabel = "OUT",
-      description = "Write to this file; its ending tells the format.")
-  private Path out;
-
-  @Option(names = "--to", paramLabel = "FORMAT", description = "The format: text, csv or json.")
-  private String to;
-
-  @Option(names = "--overwrite", description = "Replace a file that exists.")
-  private boolean overwrite;
+  @Mixin private ListOutput output;
 
   @Mixin private InputOptions input;
 
@@ -79,23 +68,21 @@ final class SurveyCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws InterruptedException, IOException {
-    TableFormat format = ListFormats.choose(to, out, spec.commandLine());
+    TableFormat format = output.format();
     List<Path> files = InputFiles.of(named);
     if (files.isEmpty()) {
       throw new ParameterException(spec.commandLine(), "no PDF file in " + named.get(0));
     }
     Extractor extractor = new Extractor(input.pages(), input.password());
     Outcome outcome = new Outcome(terminal);
-    if (out != null && !OutputFile.isFree(out, overwrite, outcome)) {
+    if (!output.isFree(outcome)) {
       return outcome.exitCode();
     }
     List<PaperSummary> papers = new ArrayList<>();
     int workers = Runtime.getRuntime().availableProcessors();
     FileBatch.extract(files, extractor, workers, document -> take(document, papers, outcome));
-    if (out == null) {
-      write(format, papers, terminal.out());
-    } else if (OutputFile.write(out, overwrite, to -> write(format, papers, to), outcome)) {
-      outcome.wrote(out, papers.stream().mapToInt(p -> p.tables().size()).sum());
+    if (output.write(to -> write(format, papers, to), terminal, outcome) && !output.isShown()) {
+      outcome.wrote(output.file(), papers.stream().mapToInt(p -> p.tables().size()).sum());
     }
     return outcome.exitCode();
   }
@@ -111,8 +98,8 @@ final class SurveyCommand implements Callable<Integer> {
       case CSV -> new SurveyFile(papers).csv(to);
       case JSON -> new SurveyFile(papers).json(to);
       default -> {
-        int most = terminal.isScreen() && out == null ? PAPERS_ON_SCREEN : 0;
-        int width = out == null ? terminal.width() : 0;
+        int most = terminal.isScreen() && output.isShown() ? PAPERS_ON_SCREEN : 0;
+        int width = output.isShown() ? terminal.width() : 0;
         String text = TextTables.joined(SurveyText.lines(papers, width, most));
         to.write(text.getBytes(StandardCharsets.UTF_8));
       }
