@@ -46,6 +46,26 @@ class ExtractorTest {
         });
   }
 
+  private Path withWhiteText(String white) throws IOException {
+    return TestPdf.save(
+        folder.resolve("white.pdf"),
+        TestPdf.page(300, 300),
+        c -> {
+          TestPdf.show(c, "Oyle", 25, 250);
+          c.setNonStrokingColor(1f);
+          TestPdf.show(c, white, 25, 200);
+        });
+  }
+
+  @Test
+  void muchTextThatNoReaderSeesIsReported() throws Exception {
+    DocumentTables document = extract(withWhiteText("slip and paint"));
+    assertThat(document.problems()).extracting(Problem::code).contains("unseen-text");
+    assertThat(document.problems().get(0).message()).startsWith("page 1: 12 characters");
+    DocumentTables few = extract(withWhiteText("slip paint"));
+    assertThat(few.problems()).extracting(Problem::code).doesNotContain("unseen-text");
+  }
+
   @Test
   void aFileGivesItsTablesAndItsDigest() throws Exception {
     DocumentTables document = extract(table("cod.pdf"));
