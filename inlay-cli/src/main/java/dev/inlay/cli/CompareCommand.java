@@ -54,7 +54,7 @@ import picocli.CommandLine.Spec;
     })
 final class CompareCommand implements Callable<Integer> {
 
-  /** So many rows of each kind are shown on a screen. */
+  /** On a screen at most this many rows of each kind are shown. */
   private static final int ROWS_ON_SCREEN = 20;
 
   @Parameters(index = "0", paramLabel = "BEFORE", description = "A file, or the folder of a run.")
@@ -67,7 +67,7 @@ final class CompareCommand implements Callable<Integer> {
       names = "--key",
       paramLabel = "FIELD",
       split = ",",
-      description = "The fields that tell which row is which, parted by commas.")
+      description = "The fields that identify a row, parted by commas.")
   private List<String> key = List.of();
 
   @Option(

@@ -23,7 +23,7 @@ final class CheckedPart {
   private final String file;
   private final List<Finding> findings;
   private final Map<DataRecord, List<Finding>> held = new IdentityHashMap<>();
-  private final List<Reported> told = new ArrayList<>();
+  private final List<Reported> reported = new ArrayList<>();
 
   /** Rows that a printed sum was compared with. */
   private final Set<DataRecord> added = Collections.newSetFromMap(new IdentityHashMap<>());
@@ -92,10 +92,10 @@ final class CheckedPart {
 
   private boolean isTold(List<DataRecord> rows, BigDecimal off) {
     boolean known =
-        told.stream()
+        reported.stream()
             .filter(t -> t.off().compareTo(off) == 0)
             .anyMatch(t -> rows.stream().anyMatch(r -> r == t.first()));
-    told.add(new Reported(rows.get(0), off));
+    reported.add(new Reported(rows.get(0), off));
     return known;
   }
 

@@ -2,11 +2,8 @@ package dev.inlay.choose;
 
 import dev.inlay.geom.Box;
 import dev.inlay.page.TextLine;
-import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -18,9 +15,6 @@ final class BlocksBelow {
 
   /** The white between two blocks is lower than this many of the rows above it. */
   private static final double MOST_WHITE_ROWS = 2;
-
-  /** The boundaries of two blocks of one table lie at the same places to this many type sizes. */
-  private static final double SAME_PLACE = 0.15;
 
   private final List<TextLine> around;
   private final double typeSize;
@@ -43,28 +37,15 @@ final class BlocksBelow {
   }
 
   private List<PageTable> ordered(List<PageTable> tables) {
-    Map<PageTable, PageTable> next = new IdentityHashMap<>();
-    Map<PageTable, PageTable> firstOf = new IdentityHashMap<>();
+    PartChains chains = new PartChains();
     for (int i = 1; i < tables.size(); i++) {
       PageTable block = tables.get(i);
       rightAbove(tables.subList(0, i), block.frame().box())
-          .filter(above -> goesOn(firstOf.getOrDefault(above, above), above, block))
-          .ifPresent(
-              above -> {
-                next.put(above, block);
-                firstOf.put(block, firstOf.getOrDefault(above, above));
-              });
+          .filter(above -> chains.areFree(above, block))
+          .filter(above -> goesOn(chains.first(above), above, block))
+          .ifPresent(above -> chains.link(above, block));
     }
-    List<PageTable> ordered = new ArrayList<>();
-    for (PageTable table : tables) {
-      if (!firstOf.containsKey(table)) {
-        ordered.add(table);
-        for (PageTable block = next.get(table); block != null; block = next.get(block)) {
-          ordered.add(block.goingOn());
-        }
-      }
-    }
-    return ordered;
+    return chains.ordered(tables);
   }
 
   /** The table that ends lowest above a box, of those above and below each other with it. */
@@ -90,7 +71,7 @@ final class BlocksBelow {
         && block.title().isEmpty()
         && above.isRuled()
         && block.isRuled()
-        && PartComparison.sameEdges(above, block, SAME_PLACE * typeSize)
+        && PartComparison.sameEdges(above, block, PartComparison.SAME_EDGE * typeSize)
         && hasNoHeadings(first, block)
         && isBlank(old, now);
   }

@@ -6,9 +6,7 @@ import dev.inlay.page.TextLine;
 import dev.inlay.page.Word;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 
 /**
  * The reading order of the tables of a page that is printed in columns: a table that breaks off at
@@ -21,9 +19,6 @@ final class NextColumns {
 
   /** Tables whose tops are nearer to each other than this many type sizes stand beside another. */
   private static final double SAME_TOP = 2;
-
-  /** The boundaries of two blocks of one table lie at the same places to this many type sizes. */
-  private static final double SAME_PLACE = 0.15;
 
   /** Columns of a page are at least this many type sizes apart. */
   private static final double LEAST_STRIP = 0.8;
@@ -49,31 +44,17 @@ final class NextColumns {
   }
 
   private List<PageTable> ordered(List<PageTable> tables) {
-    Map<PageTable, PageTable> next = new IdentityHashMap<>();
-    Map<PageTable, PageTable> firstOf = new IdentityHashMap<>();
+    PartChains chains = new PartChains();
     List<PageTable> fromLeft = new ArrayList<>(tables);
     fromLeft.sort(Comparator.comparingDouble(t -> t.frame().box().left()));
     for (PageTable part : fromLeft) {
       for (PageTable before : fromLeft) {
-        PageTable first = firstOf.getOrDefault(before, before);
-        if (!next.containsKey(before)
-            && !firstOf.containsKey(part)
-            && goesOn(first, before, part)) {
-          next.put(before, part);
-          firstOf.put(part, first);
+        if (chains.areFree(before, part) && goesOn(chains.first(before), before, part)) {
+          chains.link(before, part);
         }
       }
     }
-    List<PageTable> ordered = new ArrayList<>();
-    for (PageTable table : tables) {
-      if (!firstOf.containsKey(table)) {
-        ordered.add(table);
-        for (PageTable n = next.get(table); n != null; n = next.get(n)) {
-          ordered.add(n.goingOn());
-        }
-      }
-    }
-    return ordered;
+    return chains.ordered(tables);
   }
 
   private boolean goesOn(PageTable first, PageTable before, PageTable part) {
@@ -88,7 +69,7 @@ final class NextColumns {
     if (Math.abs(higher) < SAME_TOP * typeSize) {
       return again
           && now.bottom() <= old.bottom() + typeSize
-          && PartComparison.sameEdges(before, part, SAME_PLACE * typeSize);
+          && PartComparison.sameEdges(before, part, PartComparison.SAME_EDGE * typeSize);
     }
     boolean like =
         again || isHeadless(first, part) && PartComparison.continuesColumns(before, part);

@@ -1,6 +1,5 @@
 package dev.inlay.choose;
 
-import dev.inlay.evidence.PageMeasure;
 import dev.inlay.model.Decision;
 import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.Page;
@@ -30,7 +29,7 @@ public final class PageDecisions {
   public static List<Decision> of(Page page) {
     Page rest = PageZones.upright(page);
     GlyphIndex index = new GlyphIndex(rest);
-    PageParts parts = PageParts.of(rest, index, PageMeasure.of(rest), RulingUse.WEIGH);
+    PageParts parts = PageZones.parts(rest, index);
     List<Decision> decisions = new ArrayList<>();
     List<Zone> zones = new ArrayList<>(parts.columns());
     zones.addAll(parts.boxes());
@@ -41,7 +40,7 @@ public final class PageDecisions {
         .flatMap(g -> RuledRows.zone(g, index, parts.drawn()).stream())
         .map(zone -> RoleDecisions.of(page.number(), zone, RoleReading.ofRuled(zone)))
         .forEach(decisions::addAll);
-    for (OpenFrame frame : PageZones.frames(page)) {
+    for (OpenFrame frame : PageZones.frames(page.number(), parts)) {
       decisions.addAll(HeadingDecisions.of(page.number(), OpenGridBuilder.layout(frame)));
     }
     decisions.sort(Comparator.comparingDouble(d -> d.place().orElseThrow().top()));

@@ -29,10 +29,14 @@ public final class PageZones {
   /** The frames of the open and part-ruled tables of a page. */
   public static List<OpenFrame> frames(Page page) {
     Page rest = upright(page);
-    PageParts parts = parts(rest, new GlyphIndex(rest));
+    return frames(page.number(), parts(rest, new GlyphIndex(rest)));
+  }
+
+  /** The same of a page that is cut already. */
+  static List<OpenFrame> frames(int page, PageParts parts) {
     List<OpenFrame> frames = new ArrayList<>(parts.inBoxes());
     for (Zone zone : parts.columns()) {
-      frames.addAll(RoleRegions.of(page.number(), zone, parts.turned()));
+      frames.addAll(RoleRegions.of(page, zone, parts.turned()));
     }
     return frames;
   }
@@ -43,7 +47,7 @@ public final class PageZones {
     return SidewaysTables.without(drawn, SidewaysTables.find(drawn));
   }
 
-  private static PageParts parts(Page page, GlyphIndex index) {
+  static PageParts parts(Page page, GlyphIndex index) {
     return PageParts.of(page, index, PageMeasure.of(page), RulingUse.WEIGH);
   }
 }

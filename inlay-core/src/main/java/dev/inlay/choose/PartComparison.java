@@ -18,6 +18,9 @@ public final class PartComparison {
    */
   private static final double SAME_PLACE = 0.45;
 
+  /** The boundaries of two blocks on one page lie at the same places to this many type sizes. */
+  static final double SAME_EDGE = 0.15;
+
   /** On a later page this share of the words of the headings may be missing or others. */
   private static final double REWORDED_SHARE = 0.2;
 

@@ -49,10 +49,7 @@ public final class Stitcher {
     for (PageTable part : page.tables()) {
       order++;
       String id = "p" + page.page() + "t" + order;
-      PartLink link =
-          open.isEmpty()
-              ? PartLink.NOT_NEXT
-              : PartLink.of(open.get(0), open.get(open.size() - 1), part);
+      PartLink link = link(part);
       if (!open.isEmpty()) {
         links.add(decision(id, part, link));
       }
@@ -153,7 +150,7 @@ public final class Stitcher {
 
   /** Whether the first table of a page goes on with the last one. */
   private boolean goesOnAtOnce(PageTables page) {
-    return !page.tables().isEmpty() && goesOn(open.get(open.size() - 1), page.tables().get(0));
+    return !page.tables().isEmpty() && link(page.tables().get(0)).goesOn();
   }
 
   private static boolean partsNone(PageHints rows, PageTables tables) {
@@ -193,7 +190,7 @@ public final class Stitcher {
 
   /** Columns known from before stand at their places; what is in them must be of their kinds. */
   private boolean goesOnAsKnown(PageTable part) {
-    PartLink link = PartLink.of(open.get(0), open.get(open.size() - 1), part);
+    PartLink link = link(part);
     boolean kinds =
         link == PartLink.COLUMNS_DIFFER
             && PartComparison.holdTheSame(open.get(open.size() - 1), part);
@@ -209,8 +206,7 @@ public final class Stitcher {
 
   /** Whether a part goes on with the last table and has none of some warnings. */
   private boolean goesOnWithout(PageTable part, Set<WarningCode> codes) {
-    return goesOn(open.get(open.size() - 1), part)
-        && part.warnings().stream().noneMatch(w -> codes.contains(w.code()));
+    return link(part).goesOn() && part.warnings().stream().noneMatch(w -> codes.contains(w.code()));
   }
 
   /** The headings of a header of one row, where each column has one. */
@@ -235,8 +231,11 @@ public final class Stitcher {
     return WideParts.linked(done);
   }
 
-  private boolean goesOn(PageTable before, PageTable part) {
-    return PartLink.of(open.get(0), before, part).goesOn();
+  /** How a part stands to the table that is open. */
+  private PartLink link(PageTable part) {
+    return open.isEmpty()
+        ? PartLink.NOT_NEXT
+        : PartLink.of(open.get(0), open.get(open.size() - 1), part);
   }
 
   private Decision decision(String id, PageTable part, PartLink link) {

@@ -110,9 +110,14 @@ public record ChunkLine(TextLine line, List<Word> words, List<Chunk> chunks, boo
 
   /** The median step from one baseline to the next, in points; 0 for fewer than two lines. */
   public static double medianStep(List<ChunkLine> lines) {
+    return medianStepOf(lines.stream().map(ChunkLine::line).toList());
+  }
+
+  /** The same of lines of text, in points; 0 for fewer than two. */
+  public static double medianStepOf(List<TextLine> lines) {
     double[] steps = new double[Math.max(0, lines.size() - 1)];
     for (int i = 0; i < steps.length; i++) {
-      steps[i] = lines.get(i + 1).line().baseline() - lines.get(i).line().baseline();
+      steps[i] = lines.get(i + 1).baseline() - lines.get(i).baseline();
     }
     Arrays.sort(steps);
     return steps.length == 0 ? 0 : steps[steps.length / 2];

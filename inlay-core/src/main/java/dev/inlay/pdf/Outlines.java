@@ -18,6 +18,9 @@ final class Outlines {
   /** An outline inside another may reach over its edge by so many points. */
   private static final double ON_EDGE = 0.02;
 
+  /** Each is compared with each: a path of more is a drawing, and its holes are let be. */
+  private static final int MOST_OUTLINES = 2_000;
+
   private record Outline(Box box, boolean clockwise) {
 
     boolean holds(Outline other) {
@@ -54,10 +57,11 @@ final class Outlines {
    * @return empty where there is no hole
    */
   List<Box> strips(boolean evenOdd) {
-    List<Outline> outlines =
-        points.size() < 2
-            ? List.of()
-            : points.stream().filter(p -> p.size() > 2).map(Outlines::outline).toList();
+    List<List<Point2D.Double>> areas = points.stream().filter(p -> p.size() > 2).toList();
+    if (areas.size() < 2 || areas.size() > MOST_OUTLINES) {
+      return List.of();
+    }
+    List<Outline> outlines = areas.stream().map(Outlines::outline).toList();
     List<Box> strips = new ArrayList<>();
     for (Outline outer : outlines) {
       List<Outline> holes =

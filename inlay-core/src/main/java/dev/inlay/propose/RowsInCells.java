@@ -1,9 +1,9 @@
 package dev.inlay.propose;
 
+import dev.inlay.evidence.ChunkLine;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.TextLine;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -44,7 +44,7 @@ final class RowsInCells {
     for (List<TextLine> cell : cells) {
       boolean beside = cell.size() >= LEAST_LINES && standBeside(cell, fullest);
       all &= beside && cell.size() == fullest.size();
-      spaced |= beside && cell != fullest && medianStep(cell) >= SPACED_OUT * closest;
+      spaced |= beside && cell != fullest && ChunkLine.medianStepOf(cell) >= SPACED_OUT * closest;
     }
     return all || spaced;
   }
@@ -66,14 +66,5 @@ final class RowsInCells {
       }
     }
     return closest;
-  }
-
-  private static double medianStep(List<TextLine> lines) {
-    double[] steps = new double[lines.size() - 1];
-    for (int i = 1; i < lines.size(); i++) {
-      steps[i - 1] = lines.get(i).baseline() - lines.get(i - 1).baseline();
-    }
-    Arrays.sort(steps);
-    return steps[steps.length / 2];
   }
 }

@@ -51,9 +51,9 @@ public final class ComparisonFile {
     lines.add(
         table.name()
             + ": "
-            + counted(table.rowsBefore())
+            + TextTables.counted(table.rowsBefore(), "row")
             + " before, "
-            + counted(table.rowsAfter())
+            + TextTables.counted(table.rowsAfter(), "row")
             + " after");
     if (!table.differs()) {
       lines.add("  all rows are the same");
@@ -66,17 +66,13 @@ public final class ComparisonFile {
     if (table.repeatedKeys() > 0) {
       lines.add(
           "  the key does not tell all rows apart: "
-              + counted(table.repeatedKeys())
+              + TextTables.counted(table.repeatedKeys(), "row")
               + " with the key of another, taken in their order");
     }
     addFields(table, lines);
     addChanged(table.changed(), most, lines);
     addRows("gone", table.gone(), most, lines);
     addRows("added", table.added(), most, lines);
-  }
-
-  private static String counted(int rows) {
-    return rows + (rows == 1 ? " row" : " rows");
   }
 
   private static void addFields(TableComparison table, List<String> lines) {

@@ -66,4 +66,16 @@ class OutlinesTest {
     box(20, 20, 80, 30, true);
     assertThat(outlines.strips(EVEN_ODD)).hasSize(4).doesNotContain(new Box(10, 10, 20, 40));
   }
+
+  @Test
+  void aDrawingOfThousandsOfOutlinesIsLetBe() {
+    box(0, 0, 100, 50, true);
+    box(1, 1, 99, 49, true);
+    for (int i = 2; i < 2_000; i++) {
+      box(200 + 2 * i, 0, 201 + 2 * i, 1, true);
+    }
+    assertThat(outlines.strips(EVEN_ODD)).hasSize(4);
+    box(10, 60, 20, 70, true);
+    assertThat(outlines.strips(EVEN_ODD)).isEmpty();
+  }
 }
