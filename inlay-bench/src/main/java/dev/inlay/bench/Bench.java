@@ -44,6 +44,7 @@ public final class Bench {
       case "survivors" -> Survivors.main(rest, System.out);
       case "train-tables" -> TableTraining.main(rest, System.out);
       case "train-headings" -> HeadingTraining.main(rest, System.out);
+      case "train-header-rows" -> HeaderRowTraining.main(rest, System.out);
       case "train" -> RoleTraining.main(rest, System.out);
       case "speed" -> org.openjdk.jmh.Main.main(rest);
       default -> throw new IllegalArgumentException(USE);

@@ -86,4 +86,12 @@ class TrainingTest {
         .anySatisfy(line -> assertThat(line).matches("[^\t]+\t-[0-9.]+"))
         .anySatisfy(line -> assertThat(line).matches("[^\t]+\t[1-9.]+[0-9]*"));
   }
+
+  @Test
+  void rowsThatAreAHeader() throws Exception {
+    assertThat(weights(HeaderRowTraining::main))
+        .hasSizeGreaterThan(40)
+        .anySatisfy(line -> assertThat(line).matches("words over quantities\t[0-9.]+"));
+    assertThat(output).containsPattern("right (9[0-9]|100)\\.[0-9]+ %");
+  }
 }

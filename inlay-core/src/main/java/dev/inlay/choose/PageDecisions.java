@@ -1,5 +1,6 @@
 package dev.inlay.choose;
 
+import dev.inlay.evidence.PageMeasure;
 import dev.inlay.model.Decision;
 import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.Page;
@@ -43,6 +44,9 @@ public final class PageDecisions {
     for (OpenFrame frame : PageZones.frames(page.number(), parts)) {
       decisions.addAll(HeadingDecisions.of(page.number(), OpenGridBuilder.layout(frame)));
     }
+    PageGrids.find(rest, index, PageMeasure.of(rest)).grids().stream()
+        .map(HeaderRows::decision)
+        .forEach(decisions::add);
     decisions.sort(Comparator.comparingDouble(d -> d.place().orElseThrow().top()));
     return decisions;
   }

@@ -1,6 +1,5 @@
 package dev.inlay.choose;
 
-import dev.inlay.choose.HeaderFinder.Header;
 import dev.inlay.model.RowKind;
 import dev.inlay.model.RulingExtent;
 import dev.inlay.model.TableCell;
@@ -22,29 +21,18 @@ final class PageTableBuilder {
 
   static PageTable build(
       Grid grid, List<Warning> more, Optional<String> title, List<TableNote> notes) {
-    Header header =
-        grid.headerRows().isPresent()
-            ? new Header(grid.headerRows().getAsInt(), true)
-            : HeaderFinder.find(grid);
+    HeaderRows header = HeaderRows.of(grid);
     int page = grid.frame().page();
     List<Warning> warnings = new ArrayList<>(grid.warnings());
     warnings.addAll(more);
     Overprints.of(grid).ifPresent(warnings::add);
-    if (!header.sure()) {
-      warnings.add(
-          new Warning(
-              WarningCode.HEADER_UNSURE,
-              page,
-              header.rows() == 0
-                  ? "nothing tells whether the first row is a heading; taken as a record"
-                  : "nothing but its place tells that the first row is a heading"));
-    }
+    header.doubt().ifPresent(d -> warnings.add(new Warning(WarningCode.HEADER_UNSURE, page, d)));
     List<TableRow> rows = new ArrayList<>();
     int count = grid.rows().size();
     for (int r = 0; r < count; r++) {
       List<Cell> cells = grid.rows().get(r);
       RowKind kind =
-          r < header.rows()
+          r < header.count()
               ? RowKind.HEADER
               : grid.groupRows().contains(r)
                   ? RowKind.GROUP
@@ -58,13 +46,13 @@ final class PageTableBuilder {
             extent(grid),
             grid.columnEdges(),
             grid.rowEdges(),
-            grid.certainty());
+            grid.certainty().withHeaderRows(header.probability()));
     return new PageTable(
         frame,
         title,
         notes,
         grid.columnEdges(),
-        header.rows(),
+        header.count(),
         rows,
         warnings,
         false,

@@ -4,6 +4,7 @@ import dev.inlay.evidence.CharacterBoxes;
 import dev.inlay.evidence.PageMeasure;
 import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.Page;
+import dev.inlay.propose.Grid;
 import dev.inlay.propose.OpenFrame;
 import dev.inlay.propose.RoleRegions;
 import dev.inlay.score.Zone;
@@ -32,7 +33,13 @@ public final class PageZones {
     return frames(page.number(), parts(rest, new GlyphIndex(rest)));
   }
 
-  /** The same of a page that is cut already. */
+  /** The grids of the upright tables of a page. */
+  public static List<Grid> grids(Page page) {
+    Page rest = upright(page);
+    return PageGrids.find(rest, new GlyphIndex(rest), PageMeasure.of(rest)).grids();
+  }
+
+  /** The frames of a page that is cut already. */
   static List<OpenFrame> frames(int page, PageParts parts) {
     List<OpenFrame> frames = new ArrayList<>(parts.inBoxes());
     for (Zone zone : parts.columns()) {

@@ -24,9 +24,6 @@ import java.util.Set;
  */
 final class RuledRows {
 
-  /** A first line that is less probably a heading is a record. */
-  private static final double SURELY_RECORD = 0.04;
-
   private RuledRows() {}
 
   /** The lines inside a grid as a zone of their own; empty where no upright line stands in it. */
@@ -57,10 +54,6 @@ final class RuledRows {
     if (header >= count || allHaveOneText(grid.rows().subList(0, header))) {
       header = 0; // headings alone head nothing, and one text alone names rows
     }
-    OptionalInt headerRows = OptionalInt.of(header);
-    if (header == 0 && reading.probability(0, LineRole.HEADER) > SURELY_RECORD) {
-      headerRows = OptionalInt.empty(); // what sets its cells off decides
-    }
     Set<Integer> groups = new HashSet<>();
     for (int r = header; r < count; r++) {
       boolean heads = group[r] > 0 && 2 * group[r] >= lines[r] || 2 * heading[r] > lines[r];
@@ -68,7 +61,7 @@ final class RuledRows {
         groups.add(r);
       }
     }
-    return grid.withRows(headerRows, groups, certainty(grid, zone, reading, header));
+    return grid.withRows(OptionalInt.of(header), groups, certainty(grid, zone, reading, header));
   }
 
   private static Certainty certainty(Grid grid, Zone zone, RoleReading reading, int header) {

@@ -97,13 +97,16 @@ public final class WholeTable {
     signs.add("doubt about row lines", doubt(all.rows()));
     signs.add("header lines hardly sure", all.header() < 0.6);
     signs.add("row lines hardly sure", all.rows() < 0.6);
-    signs.add("row lines rather sure", all.rows() < 0.9);
+    signs.add("row lines not quite sure", all.rows() < 0.9);
+    signs.add("doubt about header rows", doubt(all.headerRows()));
+    signs.add("header rows hardly sure", all.headerRows() < 0.7);
+    signs.add("header rows not quite sure", all.headerRows() < 0.95);
     signs.add("doubt about lines around", doubt(all.edges()));
     signs.add("lines around hardly sure", all.edges() < 0.6);
     signs.add("lines expected wrong", Math.min(1, all.wrongLines()));
     signs.add("doubt about headings", doubt(all.headings()));
     signs.add("headings hardly sure", all.headings() < 0.6);
-    signs.add("headings rather sure", all.headings() < 0.9);
+    signs.add("headings not quite sure", all.headings() < 0.9);
     signs.add("narrow gutter", all.gutter() < 0.7);
     signs.add("very narrow gutter", all.gutter() < 0.45);
     signs.add("narrowest gutter", 1 - all.gutter() / Certainty.WIDE);

@@ -11,17 +11,24 @@ package dev.inlay.model;
  * @param wrongLines how many lines are expected to have another role
  * @param headings how probable the least sure placing of a line of headings is among all placings,
  *     0 to 1
+ * @param headerRows how probable the number of header rows is, 0 to 1
  * @param gutter the width of the narrowest strip between columns, in type sizes; {@link #WIDE} and
  *     more say nothing
  */
 public record Certainty(
-    double header, double rows, double edges, double wrongLines, double headings, double gutter) {
+    double header,
+    double rows,
+    double edges,
+    double wrongLines,
+    double headings,
+    double headerRows,
+    double gutter) {
 
   /** No gutter of this width, in type sizes, is doubtful. */
   public static final double WIDE = 3;
 
   /** Nothing is doubtful: rulings or a person say it. */
-  public static final Certainty FULL = new Certainty(1, 1, 1, 0, 1, WIDE);
+  public static final Certainty FULL = new Certainty(1, 1, 1, 0, 1, 1, WIDE);
 
   /**
    * Of the roles of lines; what stands over what is known.
@@ -29,15 +36,21 @@ public record Certainty(
    * @see Certainty
    */
   public static Certainty ofRoles(double header, double rows, double edges, double wrongLines) {
-    return new Certainty(header, rows, edges, wrongLines, 1, WIDE);
+    return new Certainty(header, rows, edges, wrongLines, 1, 1, WIDE);
   }
 
   /** The same roles, with headings placed in columns that gutters part. */
   public Certainty withColumns(double placing, double narrowest) {
-    return new Certainty(header, rows, edges, wrongLines, placing, Math.min(WIDE, narrowest));
+    double narrow = Math.min(WIDE, narrowest);
+    return new Certainty(header, rows, edges, wrongLines, placing, headerRows, narrow);
   }
 
-  /** Of two frames of one table, what is less sure of each. */
+  /** The same, with the probability of the number of header rows. */
+  public Certainty withHeaderRows(double probability) {
+    return new Certainty(header, rows, edges, wrongLines, headings, probability, gutter);
+  }
+
+  /** Of two frames of one table, what is less sure of each; the header is that of the first. */
   public Certainty and(Certainty other) {
     return new Certainty(
         Math.min(header, other.header),
@@ -45,6 +58,7 @@ public record Certainty(
         Math.min(edges, other.edges),
         wrongLines + other.wrongLines,
         Math.min(headings, other.headings),
+        headerRows,
         Math.min(gutter, other.gutter));
   }
 }

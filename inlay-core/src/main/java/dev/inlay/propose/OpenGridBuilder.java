@@ -27,9 +27,6 @@ import java.util.Set;
  */
 public final class OpenGridBuilder {
 
-  /** Where the header's lines are less probably than not what they are read as, it is doubtful. */
-  private static final double LEAST_HEADER_CERTAINTY = 0.5;
-
   private final OpenFrame open;
   private final List<ColumnedLine> lines = new ArrayList<>();
   private final SumLabels sumLabels;
@@ -140,9 +137,6 @@ public final class OpenGridBuilder {
     addRows(header);
     rowEdges.set(rowEdges.size() - 1, box.bottom());
     MergedLabels.merge(rows, headerRows, rowBaselines, columns, open.frame().horizontals());
-    if (open.certainty().header() < LEAST_HEADER_CERTAINTY) {
-      warn(WarningCode.HEADER_UNSURE, "its first rows may be headings or records");
-    }
     Set<ColumnedLine> headings = headingsAmongRows();
     warnings.addAll(
         new OpenDoubts(open, lines.subList(header, lines.size()))

@@ -36,7 +36,7 @@ public final class Weights {
   }
 
   /** The sum of all signs, each times its weight. */
-  static double sum(double[] weights, double[] signs) {
+  public static double sum(double[] weights, double[] signs) {
     double sum = 0;
     for (int i = 0; i < weights.length; i++) {
       sum += weights[i] * signs[i];

@@ -62,10 +62,28 @@ public final class ExplanationFile {
     for (TableFrame frame : frames) {
       lines.add("");
       lines.add("  page " + frame.page() + ", " + cells(frame.rulings()));
+      explanation.on(frame.page(), Decision.Question.HEADER_ROWS).stream()
+          .filter(d -> Explanation.isAt(d, frame, 0))
+          .forEach(d -> addHeaderRows(d, lines));
       addLines(d -> Explanation.isAt(d, frame, REACH), frame.page(), lines);
     }
     lines.add("");
     return lines;
+  }
+
+  private static void addHeaderRows(Decision decision, List<String> lines) {
+    boolean rival = decision.runnerUpProbability() >= 0.005;
+    lines.add(
+        "  "
+            + decision.chosen()
+            + " "
+            + percent(decision.probability())
+            + (rival
+                ? ", or " + decision.runnerUp() + " " + percent(decision.runnerUpProbability())
+                : ""));
+    if (rival) {
+      reasonsOf(decision).forEach(r -> lines.add("    " + r));
+    }
   }
 
   /** All lines of a page. */

@@ -1,0 +1,81 @@
+package dev.inlay.choose;
+
+import dev.inlay.model.Decision;
+import dev.inlay.model.Reason;
+import dev.inlay.propose.Grid;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * How many rows at the top of a grid are header: the most probable number, all that is known of the
+ * grid weighed together.
+ *
+ * @param count how many, 0 for none
+ * @param probability of this number, 0 to 1
+ */
+record HeaderRows(int count, double probability) {
+
+  /** A less probable number is doubtful. */
+  private static final double SURE = 0.6;
+
+  /** The header rows of a grid. */
+  static HeaderRows of(Grid grid) {
+    double[] probabilities = probabilities(new HeaderSigns(grid).ofCandidates());
+    int best = best(probabilities, -1);
+    return new HeaderRows(best, probabilities[best]);
+  }
+
+  /** Why a grid has as many header rows as it has. */
+  static Decision decision(Grid grid) {
+    double[][] signs = new HeaderSigns(grid).ofCandidates();
+    double[] probabilities = probabilities(signs);
+    int best = best(probabilities, -1);
+    int second = best(probabilities, best);
+    boolean rival = second != best;
+    List<Reason> reasons = new ArrayList<>();
+    for (int s = 0; rival && s < signs[best].length; s++) {
+      double weight = HeaderModel.trained().weight(s) * (signs[best][s] - signs[second][s]);
+      reasons.add(new Reason(HeaderSigns.names().get(s), weight));
+    }
+    return new Decision(
+        Decision.Question.HEADER_ROWS,
+        grid.frame().page(),
+        Optional.of(grid.frame().box()),
+        "first rows",
+        words(best),
+        probabilities[best],
+        rival ? words(second) : "",
+        rival ? probabilities[second] : 0,
+        reasons);
+  }
+
+  private static double[] probabilities(double[][] signs) {
+    return HeaderModel.trained().probabilities(signs);
+  }
+
+  /** The most probable number but for one; this one where there is no other. */
+  private static int best(double[] probabilities, int but) {
+    int best = -1;
+    for (int i = 0; i < probabilities.length; i++) {
+      boolean better = best < 0 || probabilities[i] > probabilities[best];
+      best = i != but && better ? i : best;
+    }
+    return best < 0 ? but : best;
+  }
+
+  private static String words(int rows) {
+    return switch (rows) {
+      case 0 -> "no header";
+      case 1 -> "one header row";
+      default -> rows + " header rows";
+    };
+  }
+
+  /** What is doubtful about the number; empty where nothing is. */
+  Optional<String> doubt() {
+    return probability < SURE
+        ? Optional.of("its first rows may be headings or records")
+        : Optional.empty();
+  }
+}
