@@ -14,14 +14,18 @@ public final class CarriedRows {
   private static final Pattern WORDS =
       Pattern.compile(
           "((balance |amounts? |total )?(carried|brought) (forward|down|over)|[bc]/[fd]\\b|übertrag"
-              + "|(solde |montant )?(à|a) reporter|report( à nouveau)?$|a riportare|riporto|transport\\b).*",
+              + "|(solde |montant )?(à|a) reporter|report à nouveau$|a riportare|riporto).*",
           Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+
+  /** Words that say the same beside a page break, and are ordinary ones elsewhere. */
+  private static final Pattern BESIDE_BREAK =
+      Pattern.compile("(report|transport)[:.]?", Pattern.CASE_INSENSITIVE);
 
   private CarriedRows() {}
 
-  /** Whether a text says that a sum is carried over a page break. */
-  public static boolean isCarried(String text) {
-    return WORDS.matcher(text).matches();
+  /** Whether the label of a sum says that it is carried over a page break. */
+  public static boolean isCarried(String label) {
+    return WORDS.matcher(label).matches() || BESIDE_BREAK.matcher(label).matches();
   }
 
   /**
@@ -32,14 +36,20 @@ public final class CarriedRows {
    */
   static boolean isCarried(List<TableRow> rows, int row) {
     TableRow here = rows.get(row);
-    boolean told =
-        here.cells().stream()
+    boolean beside = isBesideBreak(rows, row);
+    return here.cells().stream()
             .filter(c -> !c.text().isEmpty())
             .limit(2)
-            .anyMatch(c -> WORDS.matcher(c.text()).matches());
-    return told
+            .anyMatch(c -> beside ? isCarried(c.text()) : WORDS.matcher(c.text()).matches())
         || row > 0 && isPair(rows.get(row - 1), here)
         || row + 1 < rows.size() && isPair(here, rows.get(row + 1));
+  }
+
+  /** Whether a row is the first or the last of its page, and the table has rows on another. */
+  private static boolean isBesideBreak(List<TableRow> rows, int row) {
+    int page = rows.get(row).page();
+    return row > 0 && rows.get(row - 1).page() != page
+        || row + 1 < rows.size() && rows.get(row + 1).page() != page;
   }
 
   /** Whether two rows beside a page break have the same figures under other labels. */

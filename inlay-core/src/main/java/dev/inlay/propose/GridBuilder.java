@@ -16,6 +16,7 @@ import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalInt;
 import java.util.function.ToDoubleFunction;
 
@@ -116,13 +117,14 @@ public final class GridBuilder {
     }
     StringBuilder cut = new StringBuilder();
     int unknown = 0;
+    Map<Glyph, Integer> homes = WordsOverRulings.homes(glyphs, betweenColumns);
     for (Glyph glyph : glyphs) {
       int row = betweenRows.gapAt(glyph.box().centreY());
       int column = betweenColumns.gapAt(glyph.box().centreX());
       if (row < 0 || column < 0) {
         continue; // told by the ledger of the page
       }
-      int area = areas.areaAt(row, column);
+      int area = areas.areaAt(row, homes.getOrDefault(glyph, column));
       shares.get(area).add(glyph);
       unknown += glyph.text().equals(Glyph.UNKNOWN) ? 1 : 0;
       if (!glyph.isBlank() && isCut(glyph.box(), boxes.get(area))) {

@@ -6,6 +6,7 @@ import dev.inlay.PageBuilder;
 import dev.inlay.document.Stitcher;
 import dev.inlay.model.Table;
 import dev.inlay.model.TableCell;
+import dev.inlay.model.WarningCode;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -62,6 +63,30 @@ class RuledCellsTest {
     Table table = one(withMissingEdge(250, 3, false));
     assertThat(row(table, 2)).containsExactly("Skua 2", "Oyle", "12.5", "2.25");
     assertThat(row(table, 3)).containsExactly("Skua 3", "Oyle", "13.5", "3.25");
+  }
+
+  /** Cells 100 points wide hold 18 characters after a margin; "|" is a ruling. */
+  private static PageBuilder ciphers(String name, double lengthAt) {
+    PageBuilder page = new PageBuilder().lattice(50, 100, 100, 20, 4, 2);
+    page.bold().text("Cipher", 55, 114).text("Key length", 155, 114).plain();
+    page.text("aes", 55, 134).text("24", 155, 134);
+    page.text(name, 55, 154).text("32", lengthAt, 154);
+    return page.text("des", 55, 174).text("16", 155, 174);
+  }
+
+  @Test
+  void aWordThatRunsOverARulingStaysWholeInItsCell() {
+    Table table = one(ciphers("chacha20-with-poly1305", 152));
+    assertThat(row(table, 2)).containsExactly("chacha20-with-poly1305", "32");
+    assertThat(table.warnings()).anyMatch(w -> w.code() == WarningCode.CUT_WORD);
+  }
+
+  @Test
+  void aWordThatJustFillsItsCellDoesNotTakeTheNextOneAlong() {
+    Table table = one(ciphers("chacha20-poly-1305", 150)); // ends at 145
+    assertThat(row(table, 2)).containsExactly("chacha20-poly-1305", "32");
+    Table touching = one(ciphers("chacha20-poly-01305", 150.3)); // ends at 150
+    assertThat(row(touching, 2)).containsExactly("chacha20-poly-01305", "32");
   }
 
   @Test

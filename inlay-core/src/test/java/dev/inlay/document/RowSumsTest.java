@@ -105,6 +105,14 @@ class RowSumsTest {
   }
 
   @Test
+  void anOrdinaryWordTellsACarriedLineOnlyBesideAPageBreak() {
+    row("Transport", "120.50").row("Cod", "1.00").row("Report", "3.00");
+    row(BODY, 2, "Report", "124.50").row(BODY, 2, "Transport, own", "7.00");
+    row(BODY, 2, "Transport", "2.00");
+    assertThat(kinds(2)).containsExactly(BODY, BODY, SUBTOTAL, SUBTOTAL, BODY, BODY);
+  }
+
+  @Test
   void carriedLinesAreNotAddedAgain() {
     row("Cod", "100").row("Hake", "20").row("Carried forward", "120");
     row(BODY, 2, "Brought forward", "120").row(BODY, 2, "Ling", "7").row(TOTAL, 2, "Total", "127");

@@ -1,0 +1,82 @@
+package dev.inlay.propose;
+
+import dev.inlay.page.Glyph;
+import dev.inlay.page.Turn;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Words that are too long for their cell and run over the ruling into the next one, perhaps over
+ * what is printed there: their characters follow each other in the file without a gap, so that the
+ * whole word belongs where most of it stands.
+ */
+final class WordsOverRulings {
+
+  /** Characters of a word follow each other this closely, in type sizes. */
+  private static final double CLOSE = 0.1;
+
+  /**
+   * From one column to the next they follow still closer: what begins in the next column may touch
+   * a word that just fills its cell.
+   */
+  private static final double CLOSE_OVER_RULING = 0.02;
+
+  private final Boundaries betweenColumns;
+  private final Map<Glyph, Integer> homes = new IdentityHashMap<>();
+
+  private WordsOverRulings(Boundaries betweenColumns) {
+    this.betweenColumns = betweenColumns;
+  }
+
+  /**
+   * The columns of the characters of such words.
+   *
+   * @param glyphs those of one line in the order of the file
+   */
+  static Map<Glyph, Integer> homes(List<Glyph> glyphs, Boundaries betweenColumns) {
+    WordsOverRulings words = new WordsOverRulings(betweenColumns);
+    int start = 0;
+    for (int i = 1; i <= glyphs.size(); i++) {
+      if (i == glyphs.size() || !words.goesOn(glyphs.get(i - 1), glyphs.get(i))) {
+        words.addWord(glyphs.subList(start, i));
+        start = i;
+      }
+    }
+    return words.homes;
+  }
+
+  private boolean goesOn(Glyph before, Glyph glyph) {
+    double gap = Math.abs(glyph.box().left() - before.box().right());
+    double most = column(before) == column(glyph) ? CLOSE : CLOSE_OVER_RULING;
+    return !before.isBlank()
+        && !glyph.isBlank()
+        && before.turn() == Turn.UPRIGHT
+        && glyph.turn() == Turn.UPRIGHT
+        && before.baseline() == glyph.baseline()
+        && gap < most * glyph.size();
+  }
+
+  private void addWord(List<Glyph> word) {
+    int first = column(word.get(0));
+    int last = column(word.get(word.size() - 1));
+    if (first < 0 || last <= first) {
+      return;
+    }
+    int home = first;
+    for (int c = first; c <= last; c++) {
+      home = count(word, c) > count(word, home) ? c : home;
+    }
+    for (Glyph glyph : word) {
+      homes.put(glyph, home);
+    }
+  }
+
+  private int column(Glyph glyph) {
+    return betweenColumns.gapAt(glyph.box().centreX());
+  }
+
+  private long count(List<Glyph> word, int column) {
+    return word.stream().filter(g -> column(g) == column).count();
+  }
+}
