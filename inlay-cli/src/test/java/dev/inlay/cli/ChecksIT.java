@@ -73,14 +73,34 @@ class ChecksIT {
     assertThat(result.code()).as(result.out()).isEqualTo(1);
     List<String> told = findings(result);
     assertThat(told).anyMatch(l -> l.contains(plant.check() + ": ") && l.contains(plant.says()));
-    // a wrong amount is wrong by itself and in the sum of its vessel, and in no sum above that
-    boolean both =
-        switch (plant) {
-          case EXCHANGED_DIGITS, SHIFTED_MARK, LOST_PAGE, BLANK_PAGE -> true;
-          default -> false;
-        };
+    boolean both = plant == Plant.LOST_PAGE || plant == Plant.BLANK_PAGE;
     assertThat(told).hasSize(both ? 2 : 1);
     assertThat(told).allMatch(l -> l.startsWith("error    planted.pdf, page "));
+    // a wrong amount is wrong by itself; that the sum of its vessel is off follows from it
+    boolean follows = plant == Plant.EXCHANGED_DIGITS || plant == Plant.SHIFTED_MARK;
+    String consequence = "from this follows: 'dues of a vessel' fails on page ";
+    assertThat(result.out().contains(consequence)).isEqualTo(follows);
+  }
+
+  @Test
+  void findingsHaveAColumnForEachThingTheySay() throws Exception {
+    Path paper = folder.resolve("planted.pdf");
+    Files.write(paper, SampleMaker.planted(Plant.EXCHANGED_DIGITS).pdf());
+    Program.run(folder, "run", DUES, paper, "-o", "results/");
+    List<String> lines = Files.readAllLines(folder.resolve("results/findings.csv"));
+    assertThat(lines.get(0))
+        .isEqualTo(
+            "number,severity,finding,check,state,file,page,table,row,field,seen,expected,"
+                + "difference,cause,follows from,message,link");
+    assertThat(lines.get(1))
+        .startsWith("1,error,check,quantity times rate,fails,planted.pdf,")
+        .contains(",amount,", "two digits are exchanged", "planted.pdf#page=");
+    assertThat(lines.get(2))
+        .startsWith("2,error,check,dues of a vessel,explained,planted.pdf,")
+        .contains(",1,\"dues of a vessel: ");
+    assertThat(folder.resolve("results/run.json"))
+        .content()
+        .contains("\"field\":\"amount\"", "\"followsFrom\":\"quantity times rate: ");
   }
 
   @ParameterizedTest
@@ -97,8 +117,10 @@ class ChecksIT {
       return;
     }
     assertThat(result.code()).as(result.out()).isEqualTo(1);
-    // an amount with a wrong sign makes its balance and its total wrong
-    assertThat(told).hasSize(plant == CashPlant.SIGN_TURNED ? 2 : 1);
+    assertThat(told).hasSize(1);
+    // an amount with a wrong sign makes its balance wrong, and from that follows the total
+    assertThat(result.out().contains("from this follows: "))
+        .isEqualTo(plant == CashPlant.SIGN_TURNED);
     assertThat(told)
         .anyMatch(l -> l.contains(": " + plant.check() + ": ") && l.contains(plant.says()));
   }
@@ -124,7 +146,11 @@ class ChecksIT {
     assertThat(result.code()).isEqualTo(1);
     assertThat(result.out())
         .contains("again.pdf: is the same file as ", "byte for byte: leave one out (same-file)")
-        .contains("again.pdf, page 1: entries: 'Skua, 2025-03-01")
+        .contains("from this follows: 'entries' fails 60 times, first on page 1");
+    Program.run(folder, "run", spec, paper, "again.pdf", "-o", "results/");
+    assertThat(folder.resolve("results/findings.csv"))
+        .content()
+        .contains("entries: 'Skua, 2025-03-01")
         .contains("is there already: dues-statement-oyle.pdf, page 1");
   }
 

@@ -2,10 +2,12 @@ package dev.inlay.check;
 
 import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.Evidence;
 import dev.inlay.spec.CheckRule;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** Checks, in each group, that a balance is the one above it and an amount. */
 record BalanceCheck(CheckRule.Balance rule) implements FileCheck {
@@ -34,7 +36,10 @@ record BalanceCheck(CheckRule.Balance rule) implements FileCheck {
     report.asked(1);
     BigDecimal balance = record.number(rule.field()).orElseThrow();
     BigDecimal expected = before.add(amount);
-    if (expected.subtract(balance).abs().compareTo(rule.within()) > 0) {
+    if (expected.subtract(balance).abs().compareTo(rule.within()) <= 0) {
+      report.proved(record, Set.of(rule.amount()));
+    } else {
+      String slip = slip(amount, balance.subtract(before));
       String message =
           "the balance above is "
               + before.toPlainString()
@@ -44,8 +49,13 @@ record BalanceCheck(CheckRule.Balance rule) implements FileCheck {
               + expected.toPlainString()
               + ", printed is "
               + balance.toPlainString()
-              + slip(amount, balance.subtract(before));
-      report.say(message, record.originOf(rule.field()), List.of(record), List.of(record));
+              + (slip.isEmpty() ? "" : "; " + slip);
+      Evidence evidence = Evidence.of(rule.field(), balance, expected).because(slip);
+      report.say(
+          new Flaw(message, evidence),
+          record.originOf(rule.field()),
+          List.of(record),
+          List.of(record));
     }
   }
 
@@ -53,8 +63,7 @@ record BalanceCheck(CheckRule.Balance rule) implements FileCheck {
   private String slip(BigDecimal amount, BigDecimal needed) {
     return NumberSlips.of(amount).stream()
         .filter(s -> s.value().subtract(needed).abs().compareTo(rule.within()) <= 0)
-        .map(
-            s -> "; " + rule.amount() + " would be " + s.value().toPlainString() + ": " + s.words())
+        .map(s -> rule.amount() + " would be " + s.value().toPlainString() + ": " + s.words())
         .findFirst()
         .orElse("");
   }

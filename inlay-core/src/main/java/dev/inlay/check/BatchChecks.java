@@ -16,6 +16,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 
@@ -24,6 +25,8 @@ import java.util.function.Function;
  * file, texts that no file has, values that jump from one period to the next.
  */
 public final class BatchChecks {
+
+  private static final String SAME_FILE = "same-file";
 
   private BatchChecks() {}
 
@@ -82,9 +85,14 @@ public final class BatchChecks {
       if (first != null) {
         String message = "is the same file as " + first.path() + ", byte for byte: leave one out";
         runs.set(
-            i, run.with(List.of(Finding.of(Severity.ERROR, "same-file", run.fileName(), message))));
+            i, run.with(List.of(Finding.of(Severity.ERROR, SAME_FILE, run.fileName(), message))));
       }
     }
+  }
+
+  /** The finding that a file came already, from which it follows that its keys did, too. */
+  private static Optional<Finding> sameFile(FileRun run) {
+    return run.findings().stream().filter(f -> f.code().equals(SAME_FILE)).findFirst();
   }
 
   private static void tellMissing(
@@ -121,8 +129,9 @@ public final class BatchChecks {
         List<Object> key = Rows.key(record, fields);
         DataRecord first = seen.putIfAbsent(key, record);
         if (first != null) {
-          String message = Rows.twice(key, first);
-          findings.add(Checks.finding(check, run.fileName(), message, record.origin()));
+          Flaw flaw = Rows.twice(fields, key, first);
+          Finding finding = Checks.finding(check, run.fileName(), flaw, record.origin());
+          findings.add(sameFile(run).map(finding::following).orElse(finding));
         }
       }
       runs.set(i, findings.isEmpty() ? run : run.with(findings));

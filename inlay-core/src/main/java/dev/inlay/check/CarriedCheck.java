@@ -2,6 +2,7 @@ package dev.inlay.check;
 
 import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.Evidence;
 import dev.inlay.rows.PrintedSum;
 import dev.inlay.spec.CheckRule;
 import java.math.BigDecimal;
@@ -35,6 +36,7 @@ record CarriedCheck(CheckRule.Carried rule) implements FileCheck {
     BigDecimal off = brought.subtract(before.values().get(rule.field()));
     boolean wrong = off.abs().compareTo(rule.within()) > 0;
     if (wrong && (rows.isEmpty() || !report.isTold(rows, off))) {
+      String why = Carrying.why(before, here, rule.field());
       String message =
           "'"
               + here.text()
@@ -43,8 +45,10 @@ record CarriedCheck(CheckRule.Carried rule) implements FileCheck {
               + " (difference "
               + off.toPlainString()
               + "); "
-              + Carrying.why(before, here, rule.field());
-      report.say(message, here.origin(), List.of(), rows);
+              + why;
+      Evidence evidence =
+          Evidence.of(rule.field(), brought, before.values().get(rule.field())).because(why);
+      report.say(new Flaw(message, evidence), here.origin(), List.of(), rows);
     }
   }
 }

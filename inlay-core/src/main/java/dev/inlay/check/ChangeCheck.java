@@ -1,6 +1,7 @@
 package dev.inlay.check;
 
 import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.Evidence;
 import dev.inlay.rows.FileRun;
 import dev.inlay.rows.Origin;
 import dev.inlay.spec.CheckRule;
@@ -86,6 +87,7 @@ final class ChangeCheck {
             + ", page "
             + before.record().origin().page();
     Origin at = now.record().originOf(rule.field());
-    runs.set(now.run(), run.with(List.of(Checks.finding(check, run.fileName(), message, at))));
+    Flaw flaw = new Flaw(message, Evidence.of(rule.field(), now.value(), before.value()));
+    runs.set(now.run(), run.with(List.of(Checks.finding(check, run.fileName(), flaw, at))));
   }
 }

@@ -4,6 +4,7 @@ import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.Origin;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Set;
 
 /** Takes what a check finds in a file. */
 interface CheckReport {
@@ -11,12 +12,12 @@ interface CheckReport {
   /**
    * Says what was found, and holds rows as the check wants.
    *
-   * @param message in words that a person can act on
+   * @param flaw what is wrong
    * @param at the place
    * @param row the rows that are wrong, where they are known
    * @param group those that the check was made over
    */
-  void say(String message, Origin at, List<DataRecord> row, List<DataRecord> group);
+  void say(Flaw flaw, Origin at, List<DataRecord> row, List<DataRecord> group);
 
   /**
    * Counts that the check has something to compare.
@@ -24,6 +25,12 @@ interface CheckReport {
    * @param rows how many rows it compares this time
    */
   void asked(int rows);
+
+  /** Says that a check agrees with the figures of a row: what it compares proves them right. */
+  void proved(DataRecord row, Set<String> fields);
+
+  /** What other checks prove of the rows. */
+  RowProofs proofs();
 
   /** Counts that the check compares the sum of some rows: a row among several sums counts once. */
   void added(List<DataRecord> rows);

@@ -1,5 +1,6 @@
 package dev.inlay.check;
 
+import dev.inlay.check.Consequences.Found;
 import dev.inlay.rows.CheckCount;
 import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSetPart;
@@ -23,6 +24,9 @@ final class CheckedPart {
   private final String file;
   private final List<Finding> findings;
   private final Map<DataRecord, List<Finding>> held = new IdentityHashMap<>();
+  private final Map<CheckSpec, List<Finding>> byCheck = new IdentityHashMap<>();
+  private final RowProofs proofs = new RowProofs();
+  private final List<Found> found = new ArrayList<>();
   private final List<Reported> reported = new ArrayList<>();
 
   /** Rows that a printed sum was compared with. */
@@ -45,15 +49,29 @@ final class CheckedPart {
         Checks.asked(check, part),
         new CheckReport() {
           @Override
-          public void say(String message, Origin at, List<DataRecord> row, List<DataRecord> group) {
-            Finding finding = Checks.finding(check, file, message, at);
-            findings.add(finding);
+          public void say(Flaw flaw, Origin at, List<DataRecord> row, List<DataRecord> group) {
+            Finding finding = Checks.finding(check, file, flaw, at);
+            if (row.size() == 1) {
+              finding = finding.with(finding.evidence().inRow(row.get(0)));
+            }
+            add(check, finding);
+            found.add(new Found(finding, check.rule(), flaw.isExplained(), group));
             hold(heldBy(check.effect(), at, row, group), finding);
           }
 
           @Override
           public void asked(int rows) {
             counts.merge(check.name(), new CheckCount(1, rows), CheckCount::plus);
+          }
+
+          @Override
+          public void proved(DataRecord row, Set<String> fields) {
+            proofs.add(check, row, fields);
+          }
+
+          @Override
+          public RowProofs proofs() {
+            return proofs;
           }
 
           @Override
@@ -64,7 +82,7 @@ final class CheckedPart {
 
           @Override
           public void notAsked(List<DataRecord> rows, int of) {
-            findings.add(NotAsked.ofRows(check, file, rows, of));
+            add(check, NotAsked.ofRows(check, file, rows, of));
           }
 
           @Override
@@ -72,6 +90,10 @@ final class CheckedPart {
             return CheckedPart.this.isTold(rows, off.abs());
           }
         });
+  }
+
+  private void add(CheckSpec check, Finding finding) {
+    byCheck.computeIfAbsent(check, c -> new ArrayList<>()).add(finding);
   }
 
   private List<DataRecord> heldBy(
@@ -100,10 +122,11 @@ final class CheckedPart {
   }
 
   /**
-   * The part after all checks. Where every row is in a sum and no check failed, an estimate that
-   * the table may be wrong says nothing any more.
+   * The part after all checks, what they found in their order. Where every row is in a sum and no
+   * check failed, an estimate that the table may be wrong says nothing any more.
    */
-  DataSetPart result() {
+  DataSetPart result(List<CheckSpec> order) {
+    order.forEach(c -> findings.addAll(byCheck.getOrDefault(c, List.of())));
     boolean proved =
         !part.records().isEmpty()
             && added.containsAll(part.records())
@@ -120,6 +143,6 @@ final class CheckedPart {
         accepted.add(record);
       }
     }
-    return part.checked(accepted, all, findings, counts);
+    return part.checked(accepted, all, Consequences.below(findings, found), counts);
   }
 }

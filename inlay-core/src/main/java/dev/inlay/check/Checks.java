@@ -27,12 +27,20 @@ public final class Checks {
   public static DataSetPart made(
       List<CheckSpec> checks, DataSetPart part, String file, List<PageLine> lines) {
     CheckedPart checked = new CheckedPart(part, file);
-    for (CheckSpec check : checks) {
-      if (!check.rule().overBatch()) {
-        checked.make(check, of(check.rule(), lines));
+    List<CheckSpec> ofFile = checks.stream().filter(c -> !c.rule().overBatch()).toList();
+    // what proves single rows comes first: a sum that is off is not laid to them
+    for (boolean ofRows : new boolean[] {true, false}) {
+      for (CheckSpec check : ofFile) {
+        if (provesRows(check.rule()) == ofRows) {
+          checked.make(check, of(check.rule(), lines));
+        }
       }
     }
-    return checked.result();
+    return checked.result(ofFile);
+  }
+
+  private static boolean provesRows(CheckRule rule) {
+    return rule instanceof CheckRule.Equation || rule instanceof CheckRule.Balance;
   }
 
   /** The rows of a part that a check is asked of. */
@@ -85,9 +93,10 @@ public final class Checks {
   }
 
   /** A finding of a check at a place. */
-  static Finding finding(CheckSpec check, String file, String message, Origin at) {
-    return Finding.at(severity(check), CODE, file, check.name() + ": " + message, at)
-        .by(check.name());
+  static Finding finding(CheckSpec check, String file, Flaw flaw, Origin at) {
+    return Finding.at(severity(check), CODE, file, check.name() + ": " + flaw.message(), at)
+        .by(check.name())
+        .with(flaw.evidence());
   }
 
   /** A finding of a check over all files. */

@@ -2,6 +2,7 @@ package dev.inlay.check;
 
 import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.Evidence;
 import dev.inlay.spec.CheckRule;
 import java.math.BigDecimal;
 import java.util.List;
@@ -25,7 +26,8 @@ record CountCheck(CheckRule.Count rule) implements FileCheck {
                 + Rows.count(rows)
                 + ", printed is "
                 + printed.get().toPlainString();
-        report.say(message, first.originOf(rule.is()), List.of(), rows);
+        Evidence evidence = Evidence.of(rule.is(), printed.get(), BigDecimal.valueOf(rows.size()));
+        report.say(new Flaw(message, evidence), first.originOf(rule.is()), List.of(), rows);
       }
     }
   }

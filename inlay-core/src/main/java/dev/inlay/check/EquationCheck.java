@@ -1,5 +1,6 @@
 package dev.inlay.check;
 
+import dev.inlay.rows.Evidence;
 import dev.inlay.spec.CheckRule;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -7,28 +8,41 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** Checks an equation, with a tolerance, over the fields of each row. */
 record EquationCheck(CheckRule.Equation rule) implements RowCheck {
 
   @Override
-  public Optional<String> flaw(Map<String, Object> contents) {
+  public Optional<Flaw> flaw(Map<String, Object> contents) {
     Optional<BigDecimal> off = off(contents);
-    return off.map(o -> isNear(o) ? "" : difference(contents, o));
+    return off.map(o -> isNear(o) ? NONE : difference(contents, o));
   }
 
-  private String difference(Map<String, Object> contents, BigDecimal off) {
-    return rule.left()
-        + " is "
-        + plain((BigDecimal) rule.left().evaluate(contents))
-        + ", "
-        + rule.right()
-        + " is "
-        + ((BigDecimal) rule.right().evaluate(contents)).toPlainString()
-        + " (difference "
-        + plain(off)
-        + ")"
-        + slip(contents);
+  /** Two sides that agree prove the figures of both. */
+  @Override
+  public Set<String> proven() {
+    return Set.copyOf(rule.fields());
+  }
+
+  private Flaw difference(Map<String, Object> contents, BigDecimal off) {
+    BigDecimal left = (BigDecimal) rule.left().evaluate(contents);
+    BigDecimal right = (BigDecimal) rule.right().evaluate(contents);
+    String slip = slip(contents);
+    String message =
+        rule.left()
+            + " is "
+            + plain(left)
+            + ", "
+            + rule.right()
+            + " is "
+            + right.toPlainString()
+            + " (difference "
+            + plain(off)
+            + ")"
+            + (slip.isEmpty() ? "" : "; " + slip);
+    Evidence evidence = Evidence.of(rule.right().toString(), right, left.stripTrailingZeros());
+    return new Flaw(message, evidence.because(slip));
   }
 
   private static String plain(BigDecimal number) {
@@ -61,6 +75,6 @@ record EquationCheck(CheckRule.Equation rule) implements RowCheck {
         }
       }
     }
-    return fits.size() == 1 ? "; " + fits.get(0) : "";
+    return fits.size() == 1 ? fits.get(0) : "";
   }
 }

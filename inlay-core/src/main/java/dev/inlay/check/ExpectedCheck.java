@@ -1,6 +1,7 @@
 package dev.inlay.check;
 
 import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.Evidence;
 import dev.inlay.spec.CheckRule;
 import java.util.List;
 import java.util.Set;
@@ -16,8 +17,13 @@ record ExpectedCheck(CheckRule.Expected rule) implements FileCheck {
     report.asked(part.rows().size());
     List<String> missing = missing(rule, Rows.texts(part, rule.field()));
     if (!missing.isEmpty()) {
-      String message = "missing: " + String.join(", ", missing);
-      report.say(message, part.rows().get(0).origin(), List.of(), part.records());
+      String texts = String.join(", ", missing);
+      Evidence evidence = Evidence.of(rule.field(), "", texts);
+      report.say(
+          new Flaw("missing: " + texts, evidence),
+          part.rows().get(0).origin(),
+          List.of(),
+          part.records());
     }
   }
 

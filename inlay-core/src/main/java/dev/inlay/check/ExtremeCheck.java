@@ -2,6 +2,7 @@ package dev.inlay.check;
 
 import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.Evidence;
 import dev.inlay.spec.CheckRule;
 import java.math.BigDecimal;
 import java.util.Comparator;
@@ -48,7 +49,12 @@ record ExtremeCheck(CheckRule.Extreme rule) implements FileCheck {
               + " (difference "
               + off.toPlainString()
               + ")";
-      report.say(message, rows.get(0).originOf(rule.is()), List.of(extreme.get()), rows);
+      Evidence evidence = Evidence.of(rule.is(), printed.get(), number(extreme.get()));
+      report.say(
+          new Flaw(message, evidence),
+          rows.get(0).originOf(rule.is()),
+          List.of(extreme.get()),
+          rows);
     }
   }
 }

@@ -2,6 +2,7 @@ package dev.inlay.check;
 
 import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.Evidence;
 import dev.inlay.spec.CheckRule;
 import java.util.List;
 import java.util.Set;
@@ -20,7 +21,12 @@ record LookupCheck(CheckRule.Lookup rule) implements FileCheck {
       report.asked(1);
       if (!known.contains(text)) {
         String message = "'" + text + "' is not in the list of " + rule.codes().size();
-        report.say(message, record.originOf(rule.field()), List.of(record), List.of(record));
+        Evidence evidence = Evidence.seen(rule.field(), text);
+        report.say(
+            new Flaw(message, evidence),
+            record.originOf(rule.field()),
+            List.of(record),
+            List.of(record));
       }
     }
   }

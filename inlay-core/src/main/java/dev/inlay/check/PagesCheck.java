@@ -1,6 +1,7 @@
 package dev.inlay.check;
 
 import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.Evidence;
 import dev.inlay.rows.Origin;
 import dev.inlay.rows.PageLine;
 import dev.inlay.spec.CheckRule;
@@ -45,7 +46,7 @@ record PagesCheck(CheckRule.Pages rule, List<PageLine> lines) implements FileChe
       } else if (!begins && page.number() > due) {
         missing(due, page.number() - 1, page, report);
       } else if (!begins && page.number() < due) {
-        say(page.text() + ", after " + before.number(), page, report);
+        say(page.text() + ", after " + before.number(), due, "", page, report);
       }
       before = page;
     }
@@ -64,12 +65,13 @@ record PagesCheck(CheckRule.Pages rule, List<PageLine> lines) implements FileChe
       return; // how many pages there are is not printed
     }
     String pages = from == to ? "page " + from + " is" : "pages " + from + " to " + to + " are";
-    say(at.text() + "; " + pages + " missing", at, report);
+    say(at.text() + "; " + pages + " missing", from, pages + " missing", at, report);
   }
 
-  private static void say(String message, Printed at, CheckReport report) {
+  private static void say(String message, int due, String cause, Printed at, CheckReport report) {
+    Evidence evidence = Evidence.of("", "" + at.number(), "" + due).because(cause);
     Origin place = new Origin(at.line().page(), at.line().box(), "");
-    report.say(message, place, List.of(), List.of());
+    report.say(new Flaw(message, evidence), place, List.of(), List.of());
   }
 
   /** The first printed number of each page that has one. */

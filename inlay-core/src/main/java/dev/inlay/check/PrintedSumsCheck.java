@@ -3,6 +3,7 @@ package dev.inlay.check;
 import dev.inlay.model.RowKind;
 import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.Evidence;
 import dev.inlay.rows.PrintedSum;
 import dev.inlay.spec.CheckRule;
 import java.math.BigDecimal;
@@ -72,7 +73,8 @@ record PrintedSumsCheck(CheckRule.PrintedSums rule) implements FileCheck {
               + " (difference "
               + off.toPlainString()
               + ")";
-      report.say(message, sum.origin(), List.of(), rows);
+      Evidence evidence = Evidence.of(rule.field(), value, closing.above(at));
+      report.say(new Flaw(message, evidence), sum.origin(), List.of(), rows);
     }
   }
 

@@ -2,6 +2,7 @@ package dev.inlay.check;
 
 import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.Evidence;
 import dev.inlay.rows.Value;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -12,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** What checks ask of rows: their keys, groups, numbers and sums. */
 final class Rows {
@@ -78,13 +80,11 @@ final class Rows {
   }
 
   /** Says that a key is there already. */
-  static String twice(List<Object> key, DataRecord first) {
-    List<String> texts = key.stream().map(Rows::shown).toList();
-    return "'"
-        + String.join(", ", texts)
-        + "' is there already: "
-        + first.file()
-        + ", page "
-        + first.origin().page();
+  static Flaw twice(List<String> fields, List<Object> key, DataRecord first) {
+    String texts = key.stream().map(Rows::shown).collect(Collectors.joining(", "));
+    String place = first.file() + ", page " + first.origin().page();
+    return new Flaw(
+        "'" + texts + "' is there already: " + place,
+        Evidence.seen(String.join(", ", fields), texts));
   }
 }

@@ -2,6 +2,7 @@ package dev.inlay.check;
 
 import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.Evidence;
 import dev.inlay.spec.CheckRule;
 import java.util.HashMap;
 import java.util.List;
@@ -42,7 +43,13 @@ record SameCheck(CheckRule.Same rule) implements FileCheck {
                 + Rows.text(first.value(field))
                 + "' in one "
                 + rule.on().name().toLowerCase(Locale.ROOT);
-        report.say(message, record.originOf(field), List.of(record), List.of(first, record));
+        Evidence evidence =
+            Evidence.of(field, Rows.text(record.value(field)), Rows.text(first.value(field)));
+        report.say(
+            new Flaw(message, evidence),
+            record.originOf(field),
+            List.of(record),
+            List.of(first, record));
         return;
       }
     }

@@ -2,6 +2,7 @@ package dev.inlay.check;
 
 import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.Evidence;
 import dev.inlay.spec.CheckRule;
 import java.math.BigDecimal;
 import java.util.List;
@@ -26,9 +27,19 @@ record SerialCheck(CheckRule.Serial rule) implements FileCheck {
         }
         if (before != null && now.subtract(before).compareTo(BigDecimal.ONE) != 0) {
           BigDecimal missing = now.subtract(before).subtract(BigDecimal.ONE);
-          String gap = missing.signum() > 0 ? "; " + missing.toPlainString() + " missing" : "";
-          String message = now.toPlainString() + " follows " + before.toPlainString() + gap;
-          report.say(message, record.originOf(rule.field()), List.of(record), List.of(record));
+          String gap = missing.signum() > 0 ? missing.toPlainString() + " missing" : "";
+          String message =
+              now.toPlainString()
+                  + " follows "
+                  + before.toPlainString()
+                  + (gap.isEmpty() ? "" : "; " + gap);
+          Evidence evidence =
+              Evidence.of(rule.field(), now, before.add(BigDecimal.ONE)).because(gap);
+          report.say(
+              new Flaw(message, evidence),
+              record.originOf(rule.field()),
+              List.of(record),
+              List.of(record));
         }
         before = now;
       }

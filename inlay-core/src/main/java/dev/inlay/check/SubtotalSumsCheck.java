@@ -3,6 +3,7 @@ package dev.inlay.check;
 import dev.inlay.model.RowKind;
 import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.Evidence;
 import dev.inlay.rows.PrintedSum;
 import dev.inlay.spec.CheckRule;
 import java.math.BigDecimal;
@@ -64,6 +65,7 @@ record SubtotalSumsCheck(CheckRule.SubtotalSums rule) implements FileCheck {
     BigDecimal off = value(total).subtract(sum);
     List<DataRecord> rows = part.rows().subList(total.firstRow(), total.rowsBefore());
     if (off.abs().compareTo(rule.within()) > 0 && (rows.isEmpty() || !report.isTold(rows, off))) {
+      String slip = slip(subtotals, off);
       String message =
           "'"
               + total.text()
@@ -75,9 +77,10 @@ record SubtotalSumsCheck(CheckRule.SubtotalSums rule) implements FileCheck {
               + sum.toPlainString()
               + " (difference "
               + off.toPlainString()
-              + ")"
-              + slip(subtotals, off);
-      report.say(message, total.origin(), List.of(), rows);
+              + "); "
+              + (slip.isEmpty() ? "no simple explanation" : slip);
+      Evidence evidence = Evidence.of(rule.field(), value(total), sum).because(slip);
+      report.say(new Flaw(message, evidence), total.origin(), List.of(), rows);
     }
   }
 
@@ -88,8 +91,7 @@ record SubtotalSumsCheck(CheckRule.SubtotalSums rule) implements FileCheck {
       PrintedSum one = fromFirst.next();
       for (NumberSlips.Slip slip : NumberSlips.of(value(one))) {
         if (slip.value().subtract(value(one)).compareTo(off) == 0) {
-          return "; "
-              + value(one).toPlainString()
+          return value(one).toPlainString()
               + " of '"
               + one.text()
               + "' on page "
@@ -101,6 +103,6 @@ record SubtotalSumsCheck(CheckRule.SubtotalSums rule) implements FileCheck {
         }
       }
     }
-    return "; no simple explanation";
+    return "";
   }
 }

@@ -1,6 +1,7 @@
 package dev.inlay.check;
 
 import dev.inlay.rows.DataRecord;
+import dev.inlay.rows.Evidence;
 import dev.inlay.rows.Origin;
 import dev.inlay.rows.PrintedSum;
 import java.math.BigDecimal;
@@ -49,6 +50,10 @@ final class SumDifference {
     BigDecimal sum = Rows.sum(rows, field);
     BigDecimal off = printed.value().subtract(sum);
     if (off.abs().compareTo(within) > 0 && !report.isTold(rows, off)) {
+      String own = why(rows, printed, sum, off, report.proofs());
+      String why = own.isEmpty() ? report.proofs().words(rows, field).orElse("") : own;
+      boolean known = !own.isEmpty() && !isLost(printed, sum);
+      boolean explained = known || report.proofs().areComplete(rows, field);
       String message =
           printed.what()
               + " is "
@@ -60,16 +65,25 @@ final class SumDifference {
               + " (difference "
               + off.toPlainString()
               + "); "
-              + why(rows, printed, sum, off);
-      report.say(message, printed.at(), List.of(), rows);
+              + (why.isEmpty() ? "no simple explanation" : why);
+      Evidence evidence = Evidence.of(field, printed.value(), sum).because(why);
+      report.say(new Flaw(message, evidence, explained), printed.at(), List.of(), rows);
     }
   }
 
-  private String why(List<DataRecord> rows, Printed printed, BigDecimal sum, BigDecimal off) {
+  /**
+   * Whether the rows are right up to where something is missing; why it is missing is not known.
+   */
+  private static boolean isLost(Printed printed, BigDecimal sum) {
+    return printed.lost().filter(l -> l.carried().compareTo(sum) == 0).isPresent();
+  }
+
+  private String why(
+      List<DataRecord> rows, Printed printed, BigDecimal sum, BigDecimal off, RowProofs proofs) {
     return printed
         .lost()
-        .filter(l -> l.carried().compareTo(sum) == 0)
+        .filter(l -> isLost(printed, sum))
         .map(Lost::words)
-        .orElseGet(() -> new SumExplanation(rows, field, sums, off, within).text());
+        .orElseGet(() -> new SumExplanation(rows, field, sums, off, within, proofs).text());
   }
 }

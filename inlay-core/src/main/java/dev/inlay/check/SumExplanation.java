@@ -25,6 +25,7 @@ final class SumExplanation {
   private final List<PrintedSum> sums;
   private final BigDecimal off;
   private final BigDecimal within;
+  private final RowProofs proofs;
 
   /**
    * Looks for an explanation.
@@ -33,26 +34,26 @@ final class SumExplanation {
    * @param sums that the tables print
    * @param off the printed sum less the sum of the rows
    * @param within how far both may differ
+   * @param proofs of single rows: what they prove is not laid to a slip
    */
   SumExplanation(
       List<DataRecord> rows,
       String field,
       List<PrintedSum> sums,
       BigDecimal off,
-      BigDecimal within) {
+      BigDecimal within,
+      RowProofs proofs) {
     this.rows = rows;
     this.field = field;
     this.sums = sums;
     this.off = off;
     this.within = within;
+    this.proofs = proofs;
   }
 
+  /** What explains it, in words; an empty text where nothing simple does. */
   String text() {
-    return unread()
-        .or(this::doubled)
-        .or(this::likeliest)
-        .or(this::pageWithoutRows)
-        .orElse("no simple explanation");
+    return unread().or(this::doubled).or(this::likeliest).or(this::pageWithoutRows).orElse("");
   }
 
   /** Causes that only a figure tells of: where several fit, none is sure, and each is said. */
@@ -114,6 +115,9 @@ final class SumExplanation {
     List<String> found = new ArrayList<>();
     for (DataRecord row : rows) {
       BigDecimal number = number(row);
+      if (proofs.isProved(row, field)) {
+        continue;
+      }
       for (NumberSlips.Slip slip : NumberSlips.of(number)) {
         if (isOff(slip.value().subtract(number))) {
           found.add(
@@ -174,15 +178,8 @@ final class SumExplanation {
     return Optional.empty();
   }
 
-  private String quoted(DataRecord row) {
-    List<String> texts = new ArrayList<>();
-    for (Value value : row.values().values()) {
-      boolean own = value.origin().map(o -> o.page() == row.origin().page()).orElse(false);
-      if (own && !value.printed().isBlank() && texts.size() < 3) {
-        texts.add(value.printed());
-      }
-    }
-    return "'" + String.join(" ", texts) + "' on " + place(row);
+  private static String quoted(DataRecord row) {
+    return "'" + row.words() + "' on " + place(row);
   }
 
   private static String place(DataRecord row) {

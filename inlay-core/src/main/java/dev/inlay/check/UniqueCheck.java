@@ -23,7 +23,10 @@ record UniqueCheck(CheckRule.Unique rule) implements FileCheck {
       DataRecord first = seen.putIfAbsent(key, record);
       if (first != null) {
         report.say(
-            Rows.twice(key, first), record.origin(), List.of(record), List.of(first, record));
+            Rows.twice(rule.fields(), key, first),
+            record.origin(),
+            List.of(record),
+            List.of(first, record));
       }
     }
   }

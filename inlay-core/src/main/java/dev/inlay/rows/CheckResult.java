@@ -13,6 +13,8 @@ public record CheckResult(String name, State state, CheckCount count) {
   public enum State {
     /** It compared something, and nothing contradicts it. */
     HOLDS("holds"),
+    /** All that it found wrong follows from other findings. */
+    EXPLAINED("explained"),
     /** It found something wrong. */
     FAILS("fails"),
     /** It found nothing to compare, in no file or not in all that should have it. */

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * A row of the result.
@@ -15,9 +16,21 @@ import java.util.Optional;
  */
 public record DataRecord(String file, Origin origin, Map<String, Value> values) {
 
+  private static final int MOST_WORDS = 3;
+
   /** Keeps a copy of the values that cannot change. */
   public DataRecord {
     values = Collections.unmodifiableMap(new LinkedHashMap<>(values));
+  }
+
+  /** Its first texts of its own, at most three, by which a person finds it on the page. */
+  public String words() {
+    return values.values().stream()
+        .filter(v -> v.origin().map(o -> o.page() == origin.page()).orElse(false))
+        .map(Value::printed)
+        .filter(t -> !t.isBlank())
+        .limit(MOST_WORDS)
+        .collect(Collectors.joining(" "));
   }
 
   /** The value of a field; none where it has no such field. */

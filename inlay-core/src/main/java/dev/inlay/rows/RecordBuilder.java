@@ -87,13 +87,13 @@ final class RecordBuilder {
     try {
       Value value = readers.get(field.name()).read(raw);
       if (value.isNothing() && field.form().required()) {
-        reasons.add(flaw("missing-value", field.name() + ": nothing is printed", at));
+        reasons.add(flaw("missing-value", field, "nothing is printed", raw, at));
       }
       field
           .constraints()
           .flaw(value.content(), value.printed())
           .filter(f -> !value.isNothing())
-          .ifPresent(f -> reasons.add(flaw("not-allowed", field.name() + ": " + f, at)));
+          .ifPresent(f -> reasons.add(flaw("not-allowed", field, f, raw, at)));
       String name = "field " + field.name();
       if (value.isNothing()) {
         tally.uses().name(name);
@@ -102,12 +102,18 @@ final class RecordBuilder {
       }
       return value;
     } catch (IllegalArgumentException e) {
-      reasons.add(
-          flaw("not-" + field.form().type().word(), field.name() + ": " + e.getMessage(), at));
+      String code = "not-" + field.form().type().word();
+      reasons.add(flaw(code, field, e.getMessage(), raw, at));
       unread.add(field.name());
       tally.uses().missed("field " + field.name(), RuleUses.quote(raw.text(), at.page()), "");
       return new Value(null, raw.text(), false, raw.origin());
     }
+  }
+
+  private Finding flaw(
+      String code, FieldSpec field, String message, PrintedText raw, Origin origin) {
+    return flaw(code, field.name() + ": " + message, origin)
+        .with(Evidence.seen(field.name(), raw.text()));
   }
 
   private Finding flaw(String code, String message, Origin origin) {

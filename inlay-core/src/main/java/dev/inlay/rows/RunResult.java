@@ -59,8 +59,10 @@ public record RunResult(
   public List<CheckResult> checkResults() {
     Set<String> failed = new HashSet<>();
     Set<String> notAsked = new HashSet<>();
+    Set<String> explained = new HashSet<>();
     for (Finding finding : findings()) {
-      finding.check().ifPresent(finding.code().equals(NOT_ASKED) ? notAsked::add : failed::add);
+      Set<String> names = finding.cause().isPresent() ? explained : failed;
+      finding.check().ifPresent(finding.code().equals(NOT_ASKED) ? notAsked::add : names::add);
     }
     return checks.stream()
         .map(
@@ -71,7 +73,9 @@ public record RunResult(
                         ? CheckResult.State.FAILS
                         : notAsked.contains(name)
                             ? CheckResult.State.NOT_ASKED
-                            : CheckResult.State.HOLDS,
+                            : explained.contains(name)
+                                ? CheckResult.State.EXPLAINED
+                                : CheckResult.State.HOLDS,
                     count(name)))
         .toList();
   }

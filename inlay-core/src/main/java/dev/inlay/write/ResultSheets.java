@@ -170,22 +170,7 @@ final class ResultSheets {
 
   /** All findings, in the order of the files. */
   ResultSheet findings() {
-    List<Head> heads = new ArrayList<>(heads("severity", "finding", "check", "message", "place"));
-    heads.add(new Head("page", true));
-    heads.add(new Head("table", false));
-    List<List<Cell>> rows = new ArrayList<>();
-    for (Finding finding : result.findings()) {
-      rows.add(
-          List.of(
-              Cell.of(finding.severity().word()),
-              Cell.of(finding.code()),
-              Cell.of(finding.check().orElse(null)),
-              Cell.of(finding.message()),
-              source(finding.file(), finding.origin()),
-              finding.origin().map(o -> number(o.page())).orElse(Cell.of(null)),
-              Cell.of(finding.origin().map(Origin::table).filter(t -> !t.isEmpty()).orElse(null))));
-    }
-    return new ResultSheet(FINDINGS, heads, rows);
+    return new FindingSheet(result, f -> source(f.file(), f.origin()).link()).sheet();
   }
 
   /** The files, with the ledgers of their rows and characters. */

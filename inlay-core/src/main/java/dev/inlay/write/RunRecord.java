@@ -3,6 +3,7 @@ package dev.inlay.write;
 import dev.inlay.model.TextLedger;
 import dev.inlay.rows.CheckResult;
 import dev.inlay.rows.DataSet;
+import dev.inlay.rows.Evidence;
 import dev.inlay.rows.FileRun;
 import dev.inlay.rows.Finding;
 import dev.inlay.rows.RowLedger;
@@ -90,12 +91,30 @@ final class RunRecord {
     json.writeEndObject();
   }
 
+  private static void evidence(JsonGenerator json, Evidence evidence) {
+    property(json, "row", evidence.row());
+    property(json, "field", evidence.field());
+    property(json, "seen", evidence.seen());
+    property(json, "expected", evidence.expected());
+    property(json, "difference", evidence.difference());
+    property(json, "cause", evidence.cause());
+  }
+
+  private static void property(JsonGenerator json, String name, String text) {
+    if (!text.isEmpty()) {
+      json.writeStringProperty(name, text);
+    }
+  }
+
   private static void finding(JsonGenerator json, Finding finding) {
     JsonOutput.newLine(json, "  ");
     json.writeStartObject();
     json.writeStringProperty("severity", finding.severity().word());
     json.writeStringProperty("code", finding.code());
     json.writeStringProperty("message", finding.message());
+    finding.check().ifPresent(c -> json.writeStringProperty("check", c));
+    evidence(json, finding.evidence());
+    finding.cause().ifPresent(c -> json.writeStringProperty("followsFrom", c.message()));
     finding
         .origin()
         .ifPresent(

@@ -12,10 +12,12 @@ import dev.inlay.rows.RunResult;
 import dev.inlay.rows.Severity;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** What a run gave, as lines of text for a person. */
 public final class RunText {
@@ -79,8 +81,9 @@ public final class RunText {
     List<CheckResult> checks = result.checkResults();
     List<String> wrong = names(checks, CheckResult.State.FAILS);
     List<String> open = names(checks, CheckResult.State.NOT_ASKED);
+    List<String> explained = names(checks, CheckResult.State.EXPLAINED);
     int count = checks.size();
-    int holding = count - wrong.size() - open.size();
+    int holding = count - wrong.size() - open.size() - explained.size();
     String hold = holding < count ? holding + " hold" : count == 1 ? "holds" : "all hold";
     return Optional.of(
         count
@@ -90,6 +93,9 @@ public final class RunText {
             + (result.asked() == 1 ? " time: " : " times: ")
             + hold
             + (wrong.isEmpty() ? "" : ", not " + String.join(", ", wrong))
+            + (explained.isEmpty()
+                ? ""
+                : "; explained by other findings: " + String.join(", ", explained))
             + (open.isEmpty() ? "" : "; asked of nothing: " + String.join(", ", open)));
   }
 
@@ -131,6 +137,7 @@ public final class RunText {
   static List<String> findings(List<Finding> findings) {
     List<String> lines = new ArrayList<>();
     List<Finding> sorted = new ArrayList<>(findings);
+    sorted.removeIf(f -> f.cause().isPresent());
     sorted.sort(Comparator.comparing(Finding::severity).reversed().thenComparing(Finding::code));
     String kind = "";
     int told = 0;
@@ -144,6 +151,7 @@ public final class RunText {
       }
       if (told++ < MOST_OF_A_KIND) {
         lines.add(line(finding));
+        lines.addAll(consequences(finding, findings));
       } else {
         left++;
       }
@@ -153,6 +161,34 @@ public final class RunText {
       lines.add(0, "");
     }
     return lines;
+  }
+
+  /** What follows from a finding, in one line: which checks fail, how often, where first. */
+  private static List<String> consequences(Finding cause, List<Finding> findings) {
+    Map<String, List<Finding>> byCheck = new LinkedHashMap<>();
+    findings.stream()
+        .filter(f -> f.cause().filter(c -> c == cause).isPresent())
+        .forEach(
+            f ->
+                byCheck.computeIfAbsent(f.check().orElse(f.code()), c -> new ArrayList<>()).add(f));
+    if (byCheck.isEmpty()) {
+      return List.of();
+    }
+    return List.of(
+        "         from this follows: "
+            + byCheck.entrySet().stream()
+                .map(e -> failing(e.getKey(), e.getValue()))
+                .collect(Collectors.joining(", ")));
+  }
+
+  private static String failing(String check, List<Finding> findings) {
+    String times = findings.size() == 1 ? "" : " " + number(findings.size()) + " times";
+    String first = findings.size() == 1 ? " on page " : ", first on page ";
+    return "'"
+        + check
+        + "' fails"
+        + times
+        + findings.get(0).origin().map(o -> first + o.page()).orElse("");
   }
 
   private static void more(int left, String kind, List<String> lines) {

@@ -3,7 +3,9 @@ package dev.inlay.samples;
 /** An error planted in a statement of dues, and what a check is to say of it. */
 public enum Plant {
   /** A subtotal that is not the sum of its rows. */
-  WRONG_SUBTOTAL("dues of a vessel", "(difference 1.00); no simple explanation"),
+  WRONG_SUBTOTAL(
+      "dues of a vessel",
+      "(difference 1.00); 'quantity times rate' proves its rows right: the printed sum is wrong"),
   /** A row that is printed twice and summed once. */
   DOUBLED_ROW("dues of a vessel", "is there twice"),
   /** Two digits of an amount exchanged. */
@@ -13,7 +15,7 @@ public enum Plant {
   /** A quantity that does not give the amount. */
   PRODUCT_OFF("quantity times rate", "quantity * rate is"),
   /** A row that is summed and not printed. */
-  LOST_ROW("dues of a vessel", "no simple explanation"),
+  LOST_ROW("dues of a vessel", "the printed sum is wrong, or a row is missing"),
   /** An amount that is no number. */
   UNREADABLE("dues of a vessel", "could not be read; it would be"),
   /** A row that its sum does not hold. */
