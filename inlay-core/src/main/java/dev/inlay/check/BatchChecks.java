@@ -52,6 +52,8 @@ public final class BatchChecks {
       tellKeys(check, set, runs, DataSetPart::records, unique.fields());
     } else if (rule instanceof CheckRule.OneFileEach period) {
       tellKeys(check, set, runs, part -> firstOfEach(period, part), period.fields());
+    } else if (rule instanceof CheckRule.Count count) {
+      tellCounts(check, count, set, runs);
     } else if (rule instanceof CheckRule.Expected expected) {
       tellMissing(check, expected, set, runs);
     } else if (rule instanceof CheckRule.Change change) {
@@ -70,7 +72,10 @@ public final class BatchChecks {
             (int)
                 Checks.asked(check, run.parts().get(set)).records().stream()
                     .filter(
-                        r -> check.rule().fields().stream().anyMatch(f -> !r.value(f).isNothing()))
+                        r ->
+                            check.rule().fields().isEmpty()
+                                || check.rule().fields().stream()
+                                    .anyMatch(f -> !r.value(f).isNothing()))
                     .count();
         runs.set(i, rows == 0 ? run : run.counted(set, check.name(), new CheckCount(1, rows)));
       }
@@ -93,6 +98,27 @@ public final class BatchChecks {
   /** The finding that a file came already, from which it follows that its keys did, too. */
   private static Optional<Finding> sameFile(FileRun run) {
     return run.findings().stream().filter(f -> f.code().equals(SAME_FILE)).findFirst();
+  }
+
+  private static void tellCounts(
+      CheckSpec check, CheckRule.Count rule, int set, List<FileRun> runs) {
+    List<DataRecord> rows = new ArrayList<>();
+    int last = -1;
+    for (int i = 0; i < runs.size(); i++) {
+      if (runs.get(i).parts().size() > set) {
+        rows.addAll(Checks.asked(check, runs.get(i).parts().get(set)).rows());
+        last = i;
+      }
+    }
+    List<List<DataRecord>> groups = Rows.groups(rows, rule.by());
+    CountCheck count = new CountCheck(rule);
+    for (List<DataRecord> group : groups.isEmpty() ? List.of(rows) : groups) {
+      Optional<Flaw> flaw = last < 0 ? Optional.empty() : count.flaw(group);
+      if (flaw.isPresent()) {
+        Finding finding = Checks.finding(check, flaw.get().message()).with(flaw.get().evidence());
+        runs.set(last, runs.get(last).with(List.of(finding)));
+      }
+    }
   }
 
   private static void tellMissing(

@@ -78,6 +78,8 @@ public final class Checks {
       return new UniqueCheck(unique);
     } else if (rule instanceof CheckRule.Serial serial) {
       return new SerialCheck(serial);
+    } else if (rule instanceof CheckRule.Rising rising) {
+      return new RisingCheck(rising);
     } else if (rule instanceof CheckRule.Balance balance) {
       return new BalanceCheck(balance);
     } else if (rule instanceof CheckRule.Lookup lookup) {

@@ -85,11 +85,7 @@ final class Consequences {
     /** Whether a check asked of the sum that a warning of its table speaks of. */
     private boolean saysAgain(Finding warning) {
       Origin here = finding.origin().orElseThrow();
-      Origin there = warning.origin().orElse(null);
-      return !added().isEmpty()
-          && there != null
-          && here.page() == there.page()
-          && here.box().vertical().overlap(there.box().vertical()) > 0;
+      return !added().isEmpty() && warning.origin().filter(here::isOnLineOf).isPresent();
     }
 
     private Optional<BigDecimal> difference() {

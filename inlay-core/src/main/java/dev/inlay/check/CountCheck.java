@@ -3,32 +3,78 @@ package dev.inlay.check;
 import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSetPart;
 import dev.inlay.rows.Evidence;
+import dev.inlay.rows.Origin;
 import dev.inlay.spec.CheckRule;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 
-/** Checks the number of rows of each group against a value that is printed for it. */
+/**
+ * Checks the number of rows of each group, or of different values in it, against a value that is
+ * printed for it or against what the spec says.
+ */
 record CountCheck(CheckRule.Count rule) implements FileCheck {
 
   @Override
   public void make(DataSetPart part, CheckReport report) {
-    for (List<DataRecord> rows : Rows.groups(part.rows(), rule.by())) {
-      DataRecord first = rows.get(0);
-      Optional<BigDecimal> printed = first.number(rule.is());
-      if (printed.isEmpty()) {
-        continue;
-      }
-      report.asked(rows.size());
-      if (printed.get().compareTo(BigDecimal.valueOf(rows.size())) != 0) {
-        String message =
-            (rows.size() == 1 ? "there is " : "there are ")
-                + Rows.count(rows)
-                + ", printed is "
-                + printed.get().toPlainString();
-        Evidence evidence = Evidence.of(rule.is(), printed.get(), BigDecimal.valueOf(rows.size()));
-        report.say(new Flaw(message, evidence), first.originOf(rule.is()), List.of(), rows);
+    List<List<DataRecord>> groups = Rows.groups(part.rows(), rule.by());
+    if (groups.isEmpty() && rule.range().isPresent() && rule.by().isEmpty()) {
+      groups = List.of(List.of());
+    }
+    for (List<DataRecord> rows : groups) {
+      Origin at = rows.isEmpty() ? Origin.FIRST_PAGE : rows.get(0).originOf(rule.is());
+      if (rule.range().isPresent()) {
+        report.asked(rows.size());
+        flaw(rows).ifPresent(f -> report.say(f, at, List.of(), rows));
+      } else {
+        compare(rows, at, report);
       }
     }
+  }
+
+  /** What is wrong with the number, where the spec says how many there may be. */
+  Optional<Flaw> flaw(List<DataRecord> rows) {
+    CheckRule.Range range = rule.range().orElseThrow();
+    int count = count(rows);
+    if (count >= range.least() && count <= range.most()) {
+      return Optional.empty();
+    }
+    String group =
+        rule.by().isEmpty() ? "" : Rows.shownKey(Rows.key(rows.get(0), rule.by())) + ": ";
+    Evidence evidence = Evidence.of(rule.of(), "" + count, range.toString());
+    return Optional.of(new Flaw(group + words(count) + ", expected: " + range, evidence));
+  }
+
+  private void compare(List<DataRecord> rows, Origin at, CheckReport report) {
+    Optional<BigDecimal> printed = rows.get(0).number(rule.is());
+    if (printed.isEmpty()) {
+      return;
+    }
+    report.asked(rows.size());
+    BigDecimal count = BigDecimal.valueOf(count(rows));
+    if (printed.get().compareTo(count) != 0) {
+      String message = words(count.intValue()) + ", printed is " + printed.get().toPlainString();
+      report.say(
+          new Flaw(message, Evidence.of(rule.is(), printed.get(), count)), at, List.of(), rows);
+    }
+  }
+
+  private int count(List<DataRecord> rows) {
+    return rule.of().isEmpty()
+        ? rows.size()
+        : (int)
+            rows.stream()
+                .filter(r -> !r.value(rule.of()).isNothing())
+                .map(r -> Rows.key(r, List.of(rule.of())))
+                .distinct()
+                .count();
+  }
+
+  private String words(int count) {
+    String of =
+        rule.of().isEmpty()
+            ? count == 1 ? "row" : "rows"
+            : "different " + (count == 1 ? "value" : "values") + " of " + rule.of();
+    return (count == 1 ? "there is " : "there are ") + count + " " + of;
   }
 }

@@ -6,7 +6,6 @@ import dev.inlay.rows.Evidence;
 import dev.inlay.rows.Value;
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -31,10 +30,10 @@ final class Rows {
   }
 
   /** Rows with the same key, in their order; all rows as one group where no fields are named. */
-  static Collection<List<DataRecord>> groups(List<DataRecord> rows, List<String> by) {
+  static List<List<DataRecord>> groups(List<DataRecord> rows, List<String> by) {
     Map<List<Object>, List<DataRecord>> groups = new LinkedHashMap<>();
     rows.forEach(r -> groups.computeIfAbsent(key(r, by), k -> new ArrayList<>()).add(r));
-    return groups.values();
+    return List.copyOf(groups.values());
   }
 
   /** The exact sum of a field; where there is no number nothing is added. */
@@ -79,9 +78,14 @@ final class Rows {
     return rows.size() + (rows.size() == 1 ? " row" : " rows");
   }
 
+  /** A key as messages show it. */
+  static String shownKey(List<Object> key) {
+    return key.stream().map(Rows::shown).collect(Collectors.joining(", "));
+  }
+
   /** Says that a key is there already. */
   static Flaw twice(List<String> fields, List<Object> key, DataRecord first) {
-    String texts = key.stream().map(Rows::shown).collect(Collectors.joining(", "));
+    String texts = shownKey(key);
     String place = first.file() + ", page " + first.origin().page();
     return new Flaw(
         "'" + texts + "' is there already: " + place,

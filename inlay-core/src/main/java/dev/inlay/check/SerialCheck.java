@@ -25,16 +25,14 @@ record SerialCheck(CheckRule.Serial rule) implements FileCheck {
         if (before != null) {
           report.asked(1);
         }
-        if (before != null && now.subtract(before).compareTo(BigDecimal.ONE) != 0) {
-          BigDecimal missing = now.subtract(before).subtract(BigDecimal.ONE);
-          String gap = missing.signum() > 0 ? missing.toPlainString() + " missing" : "";
+        if (before != null && now.subtract(before).compareTo(rule.step()) != 0) {
+          String gap = gap(now.subtract(before));
           String message =
               now.toPlainString()
                   + " follows "
                   + before.toPlainString()
                   + (gap.isEmpty() ? "" : "; " + gap);
-          Evidence evidence =
-              Evidence.of(rule.field(), now, before.add(BigDecimal.ONE)).because(gap);
+          Evidence evidence = Evidence.of(rule.field(), now, before.add(rule.step())).because(gap);
           report.say(
               new Flaw(message, evidence),
               record.originOf(rule.field()),
@@ -44,5 +42,13 @@ record SerialCheck(CheckRule.Serial rule) implements FileCheck {
         before = now;
       }
     }
+  }
+
+  /** How many numbers are missing in a rise, in words; an empty text where that is no number. */
+  private String gap(BigDecimal rise) {
+    BigDecimal[] steps = rise.divideAndRemainder(rule.step());
+    BigDecimal missing = steps[0].subtract(BigDecimal.ONE);
+    boolean whole = steps[1].signum() == 0 && missing.signum() > 0;
+    return whole ? missing.stripTrailingZeros().toPlainString() + " missing" : "";
   }
 }

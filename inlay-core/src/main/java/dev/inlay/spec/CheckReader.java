@@ -8,6 +8,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.snakeyaml.engine.v2.nodes.Node;
 
 /** Reads the checks of a data set. */
@@ -33,6 +36,9 @@ final class CheckReader {
   /** The kinds of checks, by the key that tells each. */
   private final Map<String, Kind> kinds = new LinkedHashMap<>();
 
+  /** A number of rows, or the least and the most of them, as "10 to 60". */
+  private static final Pattern NUMBERS = Pattern.compile("(\\d{1,9})(?: to (\\d{1,9}))?");
+
   private final Section section;
   private final Path folder;
 
@@ -48,9 +54,14 @@ final class CheckReader {
     add("row", CheckReader::row, WITHIN);
     add("sum", CheckReader::sum, "is", "by", "of", "on", WITHIN);
     add("carried", o -> new CheckRule.Carried(o.needed("carried"), within(o)), WITHIN);
-    add("count", CheckReader::count, "by", "is");
+    add("count", CheckReader::count, "by", "is", "over");
     add("unique", o -> new CheckRule.Unique(o.texts("unique"), overBatch(o)), "over");
-    add("serial", o -> new CheckRule.Serial(o.needed("serial"), o.texts("by")), "by");
+    add(
+        "serial",
+        o -> new CheckRule.Serial(o.needed("serial"), o.texts("by"), step(o)),
+        "by",
+        "step");
+    add("rising", o -> new CheckRule.Rising(o.needed("rising"), o.texts("by")), "by");
     add(
         "balance",
         o -> new CheckRule.Balance(o.needed("balance"), o.needed("plus"), o.texts("by"), within(o)),
@@ -184,8 +195,38 @@ final class CheckReader {
   }
 
   private static CheckRule count(Section one) {
-    one.choice("count", "rows", "rows");
-    return new CheckRule.Count(one.texts("by"), one.needed("is"));
+    String counted = one.needed("count");
+    String of = counted.equals("rows") ? "" : counted;
+    String is = one.needed("is");
+    Matcher number = NUMBERS.matcher(is);
+    if (!number.matches()) {
+      if (overBatch(one)) {
+        one.messages().add(one.node(), "'count' over the batch is held against a number");
+      }
+      return new CheckRule.Count(of, one.texts("by"), is, Optional.empty(), overBatch(one));
+    }
+    int least = Integer.parseInt(number.group(1));
+    int most = number.group(2) == null ? least : Integer.parseInt(number.group(2));
+    if (most < least) {
+      one.messages().add(one.get("is").orElseThrow(), "'" + is + "' ends before it begins");
+    }
+    CheckRule.Range range = new CheckRule.Range(least, most);
+    return new CheckRule.Count(of, one.texts("by"), "", Optional.of(range), overBatch(one));
+  }
+
+  /** By how much numbers rise from row to row; 1 where nothing is said. */
+  private static BigDecimal step(Section one) {
+    return one.has("step")
+        ? one.read("step", CheckReader::step).orElse(BigDecimal.ONE)
+        : BigDecimal.ONE;
+  }
+
+  private static BigDecimal step(String text) {
+    BigDecimal step = amount("step", text);
+    if (step.signum() == 0) {
+      throw new IllegalArgumentException("'step' is how far numbers are apart, and not 0");
+    }
+    return step;
   }
 
   private static CheckRule extreme(Section one, String word) {
@@ -225,17 +266,17 @@ final class CheckReader {
   }
 
   private static BigDecimal within(Section one) {
-    return one.read(WITHIN, CheckReader::amount).orElse(BigDecimal.ZERO);
+    return one.read(WITHIN, t -> amount(WITHIN, t)).orElse(BigDecimal.ZERO);
   }
 
-  private static BigDecimal amount(String text) {
+  private static BigDecimal amount(String key, String text) {
     String number = text.strip();
     try {
       return number.endsWith("%")
           ? new BigDecimal(number.substring(0, number.length() - 1).strip()).movePointLeft(2)
           : new BigDecimal(number);
     } catch (NumberFormatException e) {
-      throw new IllegalArgumentException("'within' takes a number, not '" + text + "'", e);
+      throw new IllegalArgumentException("'" + key + "' takes a number, not '" + text + "'", e);
     }
   }
 

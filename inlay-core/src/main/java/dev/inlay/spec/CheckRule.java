@@ -3,6 +3,8 @@ package dev.inlay.spec;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What a check asks of the rows; each kind with what it needs. */
 public sealed interface CheckRule {
@@ -72,11 +74,29 @@ public sealed interface CheckRule {
     }
   }
 
-  /** The number of rows of each group against the value of a field. */
-  record Count(List<String> by, String is) implements CheckRule {
+  /** How many there may be, both ends included. */
+  record Range(int least, int most) {
+
+    /** As a spec says it. */
+    @Override
+    public String toString() {
+      return least == most ? "" + least : least + " to " + most;
+    }
+  }
+
+  /**
+   * The number of rows of each group, or of the different values of a field in it.
+   *
+   * @param of the field; empty for rows
+   * @param is the field whose value is the number; empty where the spec says it
+   * @param range what the spec says; empty where a field does
+   */
+  record Count(String of, List<String> by, String is, Optional<Range> range, boolean overBatch)
+      implements CheckRule {
     @Override
     public List<String> fields() {
-      return joined(List.of(is), by);
+      List<String> named = Stream.of(of, is).filter(f -> !f.isEmpty()).toList();
+      return joined(named, by);
     }
   }
 
@@ -93,7 +113,15 @@ public sealed interface CheckRule {
   record Unique(List<String> fields, boolean overBatch) implements CheckRule {}
 
   /** Whole numbers that follow each other without a gap, in each group. */
-  record Serial(String field, List<String> by) implements CheckRule {
+  record Serial(String field, List<String> by, BigDecimal step) implements CheckRule {
+    @Override
+    public List<String> fields() {
+      return joined(List.of(field), by);
+    }
+  }
+
+  /** Values each of which is the one above or more, in each group. */
+  record Rising(String field, List<String> by) implements CheckRule {
     @Override
     public List<String> fields() {
       return joined(List.of(field), by);
