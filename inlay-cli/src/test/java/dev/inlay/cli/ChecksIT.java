@@ -168,6 +168,16 @@ class ChecksIT {
   }
 
   @Test
+  void theRowsOfTheWholeBatchAreHeldAgainstANumber() throws Exception {
+    String count = "  - {name: rows, count: rows, is: %s, over: batch}\n";
+    assertThat(findings(prices(count.formatted("10 to 100000"), "w14", "w15"))).isEmpty();
+    assertThat(findings(prices(count.formatted("3"), "w14", "w15")))
+        .singleElement()
+        .asString()
+        .matches("error    all files: rows: there are [0-9]+ rows, expected: 3 \\(check\\)");
+  }
+
+  @Test
   void valuesAreComparedWithThoseOfTheWeekBefore() throws Exception {
     String wide = "  - {name: price, change: price, along: week, by: code, within: 100000 %}\n";
     assertThat(findings(prices(wide, "w14", "w15"))).isEmpty();

@@ -106,7 +106,9 @@ public final class BatchChecks {
     int last = -1;
     for (int i = 0; i < runs.size(); i++) {
       if (runs.get(i).parts().size() > set) {
-        rows.addAll(Checks.asked(check, runs.get(i).parts().get(set)).rows());
+        DataSetPart part = Checks.asked(check, runs.get(i).parts().get(set));
+        rows.addAll(part.records());
+        part.held().forEach(h -> rows.add(h.record()));
         last = i;
       }
     }

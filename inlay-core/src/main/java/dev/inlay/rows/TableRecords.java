@@ -134,6 +134,7 @@ final class TableRecords {
     }
     tellReworded();
     tellTwice();
+    tellNotTaken();
     RecordBuilder records = new RecordBuilder(set, fields, tally, filter, numbers);
     records.beginTable();
     firstRow = tally.rows();
@@ -150,6 +151,32 @@ final class TableRecords {
 
   private Origin start() {
     return new Origin(table.frames().get(0).page(), table.frames().get(0).box(), table.id());
+  }
+
+  /** Where headings become rows, one that no rule meets takes its values with it. */
+  private void tellNotTaken() {
+    if (set.shape().unpivot().isEmpty()) {
+      return;
+    }
+    List<String> headings = new ArrayList<>();
+    for (int c = 0; c < view.paths().size(); c++) {
+      int column = c;
+      boolean filled = view.rows().stream().anyMatch(r -> !r.cells().get(column).isEmpty());
+      if (filled && !match.columns().containsValue(c)) {
+        headings.add(view.heading(c));
+      }
+    }
+    if (!headings.isEmpty()) {
+      tally.say(
+          Severity.NOTE,
+          "column-not-taken",
+          "table "
+              + table.id()
+              + ": no field and no pattern of 'unpivot' takes '"
+              + String.join("', '", headings)
+              + "'; what stands below is in no row",
+          start());
+    }
   }
 
   private void tellReworded() {
