@@ -27,6 +27,7 @@ final class LineRecords {
   private final PartTally tally;
   private final HeadingCarrier headings;
   private final NearMiss nearMiss;
+  private final UnfitLines unfitLines = new UnfitLines();
   private RowJoining joining;
 
   LineRecords(DataSetSpec set, PageValues values, PartTally tally) {
@@ -51,6 +52,7 @@ final class LineRecords {
       take(line, filter);
     }
     joining.flush();
+    unfitLines.report(tally);
     if (tally.uses().tookNothing(RECORD)) {
       listing.stream()
           .filter(l -> tally.uses().wantsMisses(RECORD))
@@ -105,11 +107,7 @@ final class LineRecords {
       if (tally.uses().wantsMisses(RECORD)) {
         missed(line, nearMiss.atBeginning(line.text()).orElse(""));
       }
-      tally.say(
-          Severity.WARNING,
-          "unfit-line",
-          "the line '" + line.text() + "' fits no pattern of 'records'",
-          text.origin().orElseThrow());
+      unfitLines.add(line);
     }
   }
 

@@ -66,6 +66,10 @@ final class PartTally {
     uses.took("leave out " + rule, text, page);
   }
 
+  void say(Finding finding) {
+    findings.add(finding);
+  }
+
   void say(Severity severity, String code, String message) {
     findings.add(Finding.of(severity, code, file, message));
   }
