@@ -24,9 +24,7 @@ import tools.jackson.databind.json.JsonMapper;
  */
 final class HeaderRowTraining {
 
-  private static final int STEPS = 1500;
-  private static final double RATE = 0.5;
-  private static final double PULL = 3e-4;
+  private static final Descent DESCENT = new Descent(1500, 0.5, 3e-4);
 
   /**
    * Added to the weight of headings that nothing sets off: made papers print few of them, others
@@ -98,27 +96,20 @@ final class HeaderRowTraining {
   }
 
   private double[] train() {
-    double[] weights = new double[names.size()];
-    double[] speed = new double[weights.length];
-    for (int step = 0; step < STEPS; step++) {
-      HeaderModel model = new HeaderModel(weights);
-      double[] gradient = new double[weights.length];
-      for (Example example : examples) {
-        double[] probabilities = model.probabilities(example.signs());
-        for (int d = 0; d < probabilities.length; d++) {
-          double error = probabilities[d] - (d == example.right() ? 1 : 0);
-          for (int f = 0; f < weights.length; f++) {
-            gradient[f] += error * example.signs()[d][f];
-          }
+    return DESCENT.weights(names.size(), examples.size(), this::addSlope);
+  }
+
+  private void addSlope(double[] weights, double[] slope) {
+    HeaderModel model = new HeaderModel(weights);
+    for (Example example : examples) {
+      double[] probabilities = model.probabilities(example.signs());
+      for (int d = 0; d < probabilities.length; d++) {
+        double error = probabilities[d] - (d == example.right() ? 1 : 0);
+        for (int f = 0; f < slope.length; f++) {
+          slope[f] += error * example.signs()[d][f];
         }
       }
-      for (int f = 0; f < weights.length; f++) {
-        double slope = gradient[f] / examples.size() + PULL * weights[f];
-        speed[f] = 0.9 * speed[f] - RATE * slope;
-        weights[f] += speed[f];
-      }
     }
-    return weights;
   }
 
   private void report(HeaderModel model, PrintStream out) {

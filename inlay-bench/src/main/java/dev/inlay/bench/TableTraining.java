@@ -18,9 +18,7 @@ import java.util.Locale;
  */
 final class TableTraining {
 
-  private static final int STEPS = 4000;
-  private static final double RATE = 0.5;
-  private static final double PULL = 2e-4;
+  private static final Descent DESCENT = new Descent(4000, 0.5, 2e-4);
 
   private final List<String> names = WholeTable.names();
   private final List<double[]> signs = new ArrayList<>();
@@ -59,24 +57,17 @@ final class TableTraining {
   }
 
   private double[] train() {
-    double[] weights = new double[names.size()];
-    double[] speed = new double[weights.length];
-    for (int step = 0; step < STEPS; step++) {
-      TableModel model = new TableModel(weights);
-      double[] gradient = new double[weights.length];
-      for (int i = 0; i < signs.size(); i++) {
-        double error = model.probability(signs.get(i)) - (right.get(i) ? 1 : 0);
-        for (int f = 0; f < weights.length; f++) {
-          gradient[f] += error * signs.get(i)[f];
-        }
-      }
-      for (int f = 0; f < weights.length; f++) {
-        double slope = gradient[f] / signs.size() + PULL * weights[f];
-        speed[f] = 0.9 * speed[f] - RATE * slope;
-        weights[f] += speed[f];
+    return DESCENT.weights(names.size(), signs.size(), this::addSlope);
+  }
+
+  private void addSlope(double[] weights, double[] slope) {
+    TableModel model = new TableModel(weights);
+    for (int i = 0; i < signs.size(); i++) {
+      double error = model.probability(signs.get(i)) - (right.get(i) ? 1 : 0);
+      for (int f = 0; f < slope.length; f++) {
+        slope[f] += error * signs.get(i)[f];
       }
     }
-    return weights;
   }
 
   private void report(TableModel model, PrintStream out) {

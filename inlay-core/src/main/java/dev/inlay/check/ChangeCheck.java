@@ -52,23 +52,17 @@ final class ChangeCheck {
       }
     }
     for (List<Entry> entries : series.values()) {
-      entries.sort(Comparator.comparing(Entry::period, ChangeCheck::compare));
+      entries.sort(Comparator.comparing(Entry::period, Rows::compare));
       for (int i = 1; i < entries.size(); i++) {
         tell(entries.get(i - 1), entries.get(i), runs);
       }
     }
   }
 
-  @SuppressWarnings("unchecked")
-  private static int compare(Object a, Object b) {
-    // all values of a field are of its type, so that they compare
-    return ((Comparable<Object>) a).compareTo(b);
-  }
-
   private void tell(Entry before, Entry now, List<FileRun> runs) {
     BigDecimal change = now.value().subtract(before.value());
     BigDecimal most = rule.inShare() ? before.value().abs().multiply(rule.most()) : rule.most();
-    if (compare(before.period(), now.period()) == 0 || change.abs().compareTo(most) <= 0) {
+    if (Rows.compare(before.period(), now.period()) == 0 || change.abs().compareTo(most) <= 0) {
       return;
     }
     FileRun run = runs.get(now.run());

@@ -24,7 +24,7 @@ record RisingCheck(CheckRule.Rising rule) implements FileCheck {
       }
       if (before != null) {
         report.asked(1);
-        if (compare(before.content(), now.content()) > 0) {
+        if (Rows.compare(before.content(), now.content()) > 0) {
           String seen = Rows.text(now);
           String above = Rows.text(before);
           report.say(
@@ -37,11 +37,5 @@ record RisingCheck(CheckRule.Rising rule) implements FileCheck {
       }
       before = now;
     }
-  }
-
-  @SuppressWarnings("unchecked")
-  private static int compare(Object a, Object b) {
-    // all values of a field are of its type, so that they compare
-    return ((Comparable<Object>) a).compareTo(b);
   }
 }

@@ -78,6 +78,13 @@ final class Rows {
     return rows.size() + (rows.size() == 1 ? " row" : " rows");
   }
 
+  /** How two values of one field stand to each other, as {@link Comparable#compareTo} says. */
+  @SuppressWarnings("unchecked")
+  static int compare(Object a, Object b) {
+    // all values of a field are of its type, so that they compare
+    return ((Comparable<Object>) a).compareTo(b);
+  }
+
   /** A key as messages show it. */
   static String shownKey(List<Object> key) {
     return key.stream().map(Rows::shown).collect(Collectors.joining(", "));
