@@ -7,6 +7,7 @@ import dev.inlay.rows.Origin;
 import dev.inlay.spec.CheckRule;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -74,6 +75,10 @@ final class Consequences {
       return ofAmount && !finding.evidence().cause().isEmpty() ? difference() : Optional.empty();
     }
 
+    private boolean isOfFigure() {
+      return rule instanceof CheckRule.Equation || rule instanceof CheckRule.Balance;
+    }
+
     private boolean isWithin(BigDecimal off) {
       BigDecimal within =
           rule instanceof CheckRule.Equation equation
@@ -85,7 +90,7 @@ final class Consequences {
     /** Whether a check asked of the sum that a warning of its table speaks of. */
     private boolean saysAgain(Finding warning) {
       Origin here = finding.origin().orElseThrow();
-      return !added().isEmpty() && warning.origin().filter(here::isOnLineOf).isPresent();
+      return warning.origin().filter(here::isOnLineOf).isPresent();
     }
 
     private Optional<BigDecimal> difference() {
@@ -111,30 +116,38 @@ final class Consequences {
    * @param found those of them that checks made
    */
   static List<Finding> below(List<Finding> findings, List<Found> found) {
-    Map<Finding, Found> causes = new IdentityHashMap<>();
+    Map<Finding, List<Finding>> following = new IdentityHashMap<>();
+    Set<Finding> moved = Collections.newSetFromMap(new IdentityHashMap<>());
+    List<Found> pages = found.stream().filter(Found::isMissingPage).toList();
+    List<Found> figures = found.stream().filter(Found::isOfFigure).toList();
     for (Found one : found) {
-      Optional<Found> cause =
-          found.stream()
-              .filter(
-                  f -> f.isMissingPage() ? one.follows(f) : f != one && one.followsFromFigure(f))
-              .findFirst();
-      cause.ifPresent(c -> causes.put(one.finding(), c));
+      cause(one, pages, figures)
+          .ifPresent(
+              c -> {
+                moved.add(one.finding());
+                following
+                    .computeIfAbsent(c.finding(), f -> new ArrayList<>())
+                    .add(one.finding().following(c.finding()));
+              });
     }
+    List<Found> sums = found.stream().filter(f -> !f.added().isEmpty()).toList();
     List<Finding> sorted = new ArrayList<>();
     for (Finding finding : findings) {
       boolean again =
           finding.code().equals(WarningCode.SUM_OFF.code())
-              && found.stream().anyMatch(f -> f.saysAgain(finding));
-      if (!again && !causes.containsKey(finding)) {
+              && sums.stream().anyMatch(f -> f.saysAgain(finding));
+      if (!again && !moved.contains(finding)) {
         sorted.add(finding);
-        for (Finding other : findings) {
-          Found cause = causes.get(other);
-          if (cause != null && cause.finding() == finding) {
-            sorted.add(other.following(finding));
-          }
-        }
+        sorted.addAll(following.getOrDefault(finding, List.of()));
       }
     }
     return sorted;
+  }
+
+  private static Optional<Found> cause(Found one, List<Found> pages, List<Found> figures) {
+    Optional<Found> page = pages.stream().filter(one::follows).findFirst();
+    return page.isPresent() || one.added().isEmpty()
+        ? page
+        : figures.stream().filter(one::followsFromFigure).findFirst();
   }
 }
