@@ -1,8 +1,10 @@
 package dev.inlay.batch;
 
 import dev.inlay.rows.DataSetPart;
+import dev.inlay.rows.Evidence;
 import dev.inlay.rows.FileRun;
 import dev.inlay.rows.Finding;
+import dev.inlay.rows.PrintedForm;
 import dev.inlay.rows.Severity;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -14,9 +16,16 @@ import java.util.function.Function;
 
 /**
  * Tells in which files of a batch the columns differ from those of most files: one is new or
- * missing, their order changed, or numbers are written in another way.
+ * missing, their order changed, a heading has another wording, or numbers and dates are written in
+ * another way.
  */
 public final class Drift {
+
+  private static final String MOST = "most files of the batch";
+  private static final String FIRST = "the first file";
+
+  /** A usual form, and where it is usual. */
+  private record Usual(String form, String where) {}
 
   private Drift() {}
 
@@ -39,7 +48,7 @@ public final class Drift {
     List<DataSetPart> parts = runs.stream().map(part).flatMap(Optional::stream).toList();
     Optional<List<String>> headings = most(parts.stream().map(DataSetPart::columns).toList());
     Optional<List<String>> order = most(parts.stream().map(DataSetPart::asked).toList());
-    Map<String, String> forms = forms(parts);
+    Map<PrintedForm, Usual> forms = forms(parts);
     for (int i = 0; i < runs.size(); i++) {
       Optional<DataSetPart> one = part.apply(runs.get(i));
       if (one.isPresent()) {
@@ -81,31 +90,52 @@ public final class Drift {
     }
   }
 
-  private static Map<String, String> forms(List<DataSetPart> parts) {
-    Map<String, List<String>> marks = new LinkedHashMap<>();
+  /**
+   * The usual form of each print: that of most files, where there is one; else that of the first
+   * file, so that a change from file to file is seen as well.
+   */
+  private static Map<PrintedForm, Usual> forms(List<DataSetPart> parts) {
+    Map<PrintedForm, List<String>> printed = new LinkedHashMap<>();
     for (DataSetPart part : parts) {
-      part.numberForms()
-          .forEach((field, mark) -> marks.computeIfAbsent(field, f -> new ArrayList<>()).add(mark));
+      part.forms().entrySet().stream()
+          .sorted(
+              Comparator.comparing((Map.Entry<PrintedForm, String> e) -> e.getKey().field())
+                  .thenComparing(e -> e.getKey().aspect()))
+          .forEach(
+              e -> printed.computeIfAbsent(e.getKey(), f -> new ArrayList<>()).add(e.getValue()));
     }
-    Map<String, String> usual = new LinkedHashMap<>();
-    marks.forEach((field, all) -> most(all).ifPresent(m -> usual.put(field, m)));
+    Map<PrintedForm, Usual> usual = new LinkedHashMap<>();
+    printed.forEach(
+        (form, all) ->
+            usual.put(
+                form, most(all).map(m -> new Usual(m, MOST)).orElse(new Usual(all.get(0), FIRST))));
     return usual;
   }
 
   private static void forms(
-      DataSetPart part, Map<String, String> usual, String file, List<Finding> to) {
+      DataSetPart part, Map<PrintedForm, Usual> usual, String file, List<Finding> to) {
     usual.forEach(
-        (field, mark) -> {
-          String here = part.numberForms().getOrDefault(field, mark);
-          if (!here.equals(mark)) {
-            String message = field + ": the decimal mark is '" + here + "', not '" + mark + "'";
-            say("number-form", message, file, to);
+        (form, due) -> {
+          String here = part.forms().getOrDefault(form, due.form());
+          if (!here.equals(due.form())) {
+            String message =
+                form.field()
+                    + ": "
+                    + form.aspect().words()
+                    + " '"
+                    + here
+                    + "', not '"
+                    + due.form()
+                    + "', unlike in "
+                    + due.where();
+            to.add(
+                Finding.of(Severity.WARNING, form.aspect().code(), file, message)
+                    .with(Evidence.of(form.field(), here, due.form())));
           }
         });
   }
 
   private static void say(String code, String message, String file, List<Finding> to) {
-    to.add(
-        Finding.of(Severity.WARNING, code, file, message + ", unlike in most files of the batch"));
+    to.add(Finding.of(Severity.WARNING, code, file, message + ", unlike in " + MOST));
   }
 }

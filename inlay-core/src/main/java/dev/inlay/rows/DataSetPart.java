@@ -15,7 +15,7 @@ import java.util.function.Predicate;
  * @param tables the ids of the tables it came from
  * @param columns of the first table: the field that each gives, or its heading where it gives none
  * @param asked the fields that columns gave, in the order of the columns
- * @param numberForms how each numeric field is written, by the field's name
+ * @param forms how its fields are printed
  * @param uses what each rule took
  * @param rows all rows that were read as values, accepted, held or left out by a condition
  * @param sums that its tables print
@@ -29,7 +29,7 @@ public record DataSetPart(
     List<String> tables,
     List<String> columns,
     List<String> asked,
-    Map<String, String> numberForms,
+    Map<PrintedForm, String> forms,
     List<RuleUse> uses,
     List<DataRecord> rows,
     List<PrintedSum> sums,
@@ -43,7 +43,7 @@ public record DataSetPart(
     tables = List.copyOf(tables);
     columns = List.copyOf(columns);
     asked = List.copyOf(asked);
-    numberForms = Map.copyOf(numberForms);
+    forms = Map.copyOf(forms);
     uses = List.copyOf(uses);
     rows = List.copyOf(rows);
     sums = List.copyOf(sums);
@@ -91,17 +91,6 @@ public record DataSetPart(
       List<PrintedSum> printed,
       Map<String, CheckCount> counted) {
     return new DataSetPart(
-        accepted,
-        nowHeld,
-        ended,
-        said,
-        tables,
-        columns,
-        asked,
-        numberForms,
-        uses,
-        all,
-        printed,
-        counted);
+        accepted, nowHeld, ended, said, tables, columns, asked, forms, uses, all, printed, counted);
   }
 }

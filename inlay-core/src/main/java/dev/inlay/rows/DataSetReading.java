@@ -6,10 +6,10 @@ import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.LeaveOutRule;
 import dev.inlay.spec.PageValue;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.stream.Stream;
 
 /** Reads what one file gives to a data set, as its spec wants it. */
@@ -20,7 +20,7 @@ public final class DataSetReading {
   private final List<String> used = new ArrayList<>();
   private final List<String> asked = new ArrayList<>();
   private final List<String> columns = new ArrayList<>();
-  private final Map<String, String> forms = new TreeMap<>();
+  private final Map<PrintedForm, String> forms = new HashMap<>();
 
   private DataSetReading(DataSetSpec set, String file) {
     this.set = set;
@@ -134,7 +134,7 @@ public final class DataSetReading {
       if (columns.isEmpty()) {
         columns.addAll(records.columns());
         asked.addAll(records.asked());
-        forms.putAll(records.numberForms());
+        forms.putAll(records.forms());
       }
     }
   }

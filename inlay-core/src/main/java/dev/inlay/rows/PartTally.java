@@ -80,7 +80,10 @@ final class PartTally {
 
   /** All of it, with the tables that it came from. */
   DataSetPart part(
-      List<String> tables, List<String> columns, List<String> asked, Map<String, String> forms) {
+      List<String> tables,
+      List<String> columns,
+      List<String> asked,
+      Map<PrintedForm, String> forms) {
     RowLedger ledger = new RowLedger(read, records.size(), held.size(), leftOut);
     return new DataSetPart(
         records,

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dev.inlay.model.TextLedger;
 import dev.inlay.rows.DataSetPart;
 import dev.inlay.rows.FileRun;
+import dev.inlay.rows.PrintedForm;
 import dev.inlay.rows.RowLedger;
 import java.nio.file.Path;
 import java.util.List;
@@ -23,7 +24,7 @@ class DriftTest {
             List.of("p1t1"),
             columns,
             columns,
-            Map.of("b", mark),
+            Map.of(new PrintedForm("b", PrintedForm.Aspect.DECIMAL_MARK), mark),
             List.of(),
             List.of(),
             List.of(),
@@ -64,5 +65,12 @@ class DriftTest {
   void whereNoMostFilesAgreeNothingIsTold() {
     assertThat(told(run("1.pdf", List.of("a"), "."), run("2.pdf", List.of("b"), "."))).isEmpty();
     assertThat(told(run("1.pdf", List.of("a"), "."))).isEmpty();
+  }
+
+  @Test
+  void aFormThatNoMostFilesHaveIsHeldAgainstTheFirstFile() {
+    List<String> columns = List.of("a", "b");
+    assertThat(told(run("1.pdf", columns, "."), run("2.pdf", columns, ",")))
+        .containsExactly("2.pdf number-form");
   }
 }

@@ -1,0 +1,35 @@
+package dev.inlay.rows;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class PrintedFormTest {
+
+  @ParameterizedTest
+  @CsvSource({
+    "'-12.50', their minus in front",
+    "'−1,204', their minus in front",
+    "'12.50-', their minus behind",
+    "'(12.50)', brackets",
+    "'12.00 CR', CR behind"
+  })
+  void theSignOfNegativeNumbers(String text, String due) {
+    assertThat(PrintedForm.sign(List.of("7.00", text, "–"))).contains(due);
+  }
+
+  @Test
+  void whereNoNumberIsNegativeNothingIsSaidOfSigns() {
+    assertThat(PrintedForm.sign(List.of("7.00", "–", ""))).isEmpty();
+  }
+
+  @Test
+  void theFormOfMostDatesCounts() {
+    List<String> dates = List.of("3 Mar 2025", "2025-03-04", "5 Mar 2025", "on request");
+    assertThat(PrintedForm.date(dates)).contains("9 a 9999");
+    assertThat(PrintedForm.date(List.of("on request"))).isEmpty();
+  }
+}
