@@ -11,7 +11,7 @@ import tools.jackson.databind.JsonNode;
 /** How many rows at the top of a grid are header by the truth: known where its rows are right. */
 final class HeaderRowLabels {
 
-  /** So many rows at the top say which rows of the truth they are. */
+  /** At least this many rows at the top identify the rows of the truth, where there are as many. */
   private static final int COMPARED = 3;
 
   private HeaderRowLabels() {}

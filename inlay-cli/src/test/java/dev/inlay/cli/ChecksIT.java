@@ -175,6 +175,11 @@ class ChecksIT {
         .singleElement()
         .asString()
         .matches("error    all files: rows: there are [0-9]+ rows, expected: 3 \\(check\\)");
+    String none = "  - {name: none, count: rows, is: 3, %sover: batch, where: price > 100000}\n";
+    assertThat(findings(prices(none.formatted(""), "w14")))
+        .anyMatch(l -> l.contains("none: there are 0 rows, expected: 3"));
+    assertThat(findings(prices(none.formatted("by: code, "), "w14")))
+        .noneMatch(l -> l.contains("expected"));
   }
 
   @Test

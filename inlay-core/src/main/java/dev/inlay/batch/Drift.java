@@ -126,16 +126,19 @@ public final class Drift {
                     + here
                     + "', not '"
                     + due.form()
-                    + "', unlike in "
-                    + due.where();
+                    + "'";
             to.add(
-                Finding.of(Severity.WARNING, form.aspect().code(), file, message)
+                finding(form.aspect().code(), message, due.where(), file)
                     .with(Evidence.of(form.field(), here, due.form())));
           }
         });
   }
 
   private static void say(String code, String message, String file, List<Finding> to) {
-    to.add(Finding.of(Severity.WARNING, code, file, message + ", unlike in " + MOST));
+    to.add(finding(code, message, MOST, file));
+  }
+
+  private static Finding finding(String code, String message, String where, String file) {
+    return Finding.of(Severity.WARNING, code, file, message + ", unlike in " + where);
   }
 }

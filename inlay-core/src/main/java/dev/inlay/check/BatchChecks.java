@@ -112,11 +112,10 @@ public final class BatchChecks {
         last = i;
       }
     }
-    List<List<DataRecord>> groups = Rows.groups(rows, rule.by());
     CountCheck count = new CountCheck(rule);
-    for (List<DataRecord> group : groups.isEmpty() ? List.of(rows) : groups) {
-      Optional<Flaw> flaw = last < 0 ? Optional.empty() : count.flaw(group);
-      if (flaw.isPresent()) {
+    for (List<DataRecord> group : count.groups(rows)) {
+      Optional<Flaw> flaw = count.flaw(group);
+      if (last >= 0 && flaw.isPresent()) {
         Finding finding = Checks.finding(check, flaw.get().message()).with(flaw.get().evidence());
         runs.set(last, runs.get(last).with(List.of(finding)));
       }

@@ -17,11 +17,7 @@ record CountCheck(CheckRule.Count rule) implements FileCheck {
 
   @Override
   public void make(DataSetPart part, CheckReport report) {
-    List<List<DataRecord>> groups = Rows.groups(part.rows(), rule.by());
-    if (groups.isEmpty() && rule.range().isPresent() && rule.by().isEmpty()) {
-      groups = List.of(List.of());
-    }
-    for (List<DataRecord> rows : groups) {
+    for (List<DataRecord> rows : groups(part.rows())) {
       Origin at = rows.isEmpty() ? Origin.FIRST_PAGE : rows.get(0).originOf(rule.is());
       if (rule.range().isPresent()) {
         report.asked(rows.size());
@@ -30,6 +26,14 @@ record CountCheck(CheckRule.Count rule) implements FileCheck {
         compare(rows, at, report);
       }
     }
+  }
+
+  /**
+   * The groups that are counted: where the spec says how many rows there are, none are one, too.
+   */
+  List<List<DataRecord>> groups(List<DataRecord> rows) {
+    boolean none = rows.isEmpty() && rule.range().isPresent() && rule.by().isEmpty();
+    return none ? List.of(List.of()) : Rows.groups(rows, rule.by());
   }
 
   /** What is wrong with the number, where the spec says how many there may be. */

@@ -4,6 +4,7 @@ import dev.inlay.page.Fill;
 import dev.inlay.propose.Cell;
 import dev.inlay.propose.Grid;
 import dev.inlay.text.TextShape;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -36,6 +37,7 @@ final class GridColumns {
   private final int count;
   private final Cell[][] cells;
   private final TextShape[][] shapes;
+  private final List<List<Cell>> filled = new ArrayList<>();
 
   GridColumns(Grid grid) {
     this.grid = grid;
@@ -44,13 +46,19 @@ final class GridColumns {
     cells = new Cell[rows][count];
     shapes = new TextShape[rows][count];
     for (int r = 0; r < rows; r++) {
-      for (Cell cell : grid.rows().get(r)) {
-        if (!cell.isEmpty() && cell.columnSpan() == 1 && cell.column() < count) {
+      filled.add(grid.rows().get(r).stream().filter(c -> !c.isEmpty()).toList());
+      for (Cell cell : filled.get(r)) {
+        if (cell.columnSpan() == 1 && cell.column() < count) {
           cells[r][cell.column()] = cell;
           shapes[r][cell.column()] = TextShape.of(cell.text());
         }
       }
     }
+  }
+
+  /** How many rows are looked at. */
+  int rows() {
+    return rows;
   }
 
   private static boolean isQuantity(TextShape shape) {
@@ -171,10 +179,8 @@ final class GridColumns {
 
   /** The share of a row's cells that are bold. */
   double bold(int row) {
-    List<Cell> filled = filledCells(row);
-    return filled.isEmpty()
-        ? 0
-        : (double) filled.stream().filter(Cell::bold).count() / filled.size();
+    List<Cell> cells = filled.get(row);
+    return cells.isEmpty() ? 0 : (double) cells.stream().filter(Cell::bold).count() / cells.size();
   }
 
   /** The share of the cells below a row that are bold. */
@@ -202,7 +208,7 @@ final class GridColumns {
   double withoutHeading(int depth) {
     boolean[] headed = new boolean[count];
     for (int r = 0; r < depth; r++) {
-      for (Cell cell : filledCells(r)) {
+      for (Cell cell : filled.get(r)) {
         int end = Math.min(count, cell.column() + cell.columnSpan());
         for (int c = cell.column(); c < end; c++) {
           headed[c] = true;
@@ -214,20 +220,16 @@ final class GridColumns {
   }
 
   boolean isFilled(int row, int column) {
-    return filledCells(row).stream()
+    return filled.get(row).stream()
         .anyMatch(c -> c.column() <= column && column < c.column() + c.columnSpan());
   }
 
   boolean hasSpanner(int row) {
-    return filledCells(row).stream().anyMatch(c -> c.columnSpan() > 1);
+    return filled.get(row).stream().anyMatch(c -> c.columnSpan() > 1);
   }
 
   int filled(int row) {
-    return filledCells(row).size();
-  }
-
-  private List<Cell> filledCells(int row) {
-    return grid.rows().get(row).stream().filter(c -> !c.isEmpty()).toList();
+    return filled.get(row).size();
   }
 
   /** The share of a row's texts that begin with a capital over a column that has hardly any. */
@@ -269,8 +271,8 @@ final class GridColumns {
 
   /** How many fewer texts a row has than the usual row below it, as a share. */
   double emptier(int row) {
-    int[] filled = IntStream.range(row + 1, rows).map(this::filled).sorted().toArray();
-    int usual = filled.length == 0 ? 0 : filled[filled.length / 2];
+    int[] below = IntStream.range(row + 1, rows).map(this::filled).sorted().toArray();
+    int usual = below.length == 0 ? 0 : below[below.length / 2];
     return usual == 0 ? 0 : Math.max(0, 1 - (double) filled(row) / usual);
   }
 

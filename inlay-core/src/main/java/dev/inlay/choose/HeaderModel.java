@@ -2,9 +2,6 @@ package dev.inlay.choose;
 
 import dev.inlay.score.Weights;
 import java.io.UncheckedIOException;
-import java.util.HashMap;
-import java.util.List;
-import java.util.Map;
 
 /**
  * How probable each number of header rows of a grid is: the signs of each, weighed (a conditional
@@ -13,8 +10,6 @@ import java.util.Map;
 public final class HeaderModel {
 
   private static final String RESOURCE = "header-rows.txt";
-
-  private static final List<String> NAMES = HeaderSigns.names();
 
   private final double[] weights;
 
@@ -36,16 +31,10 @@ public final class HeaderModel {
     return Trained.MODEL;
   }
 
+  /** Read once, when it is first needed. */
   private static final class Trained {
-    static final HeaderModel MODEL = read();
-
-    private static HeaderModel read() {
-      Map<String, Double> weights = new HashMap<>();
-      Weights.read(HeaderModel.class, RESOURCE)
-          .forEach(p -> weights.put(p[0], Double.parseDouble(p[1])));
-      return new HeaderModel(
-          NAMES.stream().mapToDouble(n -> weights.getOrDefault(n, 0.0)).toArray());
-    }
+    static final HeaderModel MODEL =
+        new HeaderModel(Weights.ofNames(HeaderModel.class, RESOURCE, HeaderSigns.names()));
   }
 
   /** The probability of each number of header rows, from none on; they add up to 1. */

@@ -4,6 +4,7 @@ import dev.inlay.evidence.Ruling;
 import dev.inlay.propose.Grid;
 import dev.inlay.score.Signs;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * The signs by which it is weighed how many rows at the top of a grid are header: what the roles of
@@ -22,11 +23,17 @@ public final class HeaderSigns {
   private final int read;
   private final GridColumns columns;
 
+  /** The share of the edges between rows that are ruled. */
+  private final double ruledShare;
+
   /** Prepares the signs of a grid that has at least one row. */
   public HeaderSigns(Grid grid) {
     this.grid = grid;
     read = grid.headerRows().orElse(-1);
     columns = new GridColumns(grid);
+    int rows = grid.rows().size();
+    long ruled = IntStream.range(1, rows).filter(this::isRuled).count();
+    ruledShare = (double) ruled / Math.max(1, rows - 1);
   }
 
   /** The names of the signs, in the order of their values. */
@@ -47,8 +54,7 @@ public final class HeaderSigns {
 
   /** How many numbers of header rows are weighed: from none to one less. */
   private int candidates() {
-    int rows = grid.rows().size();
-    return Math.min(rows, Math.max(MOST_ROWS, read) + 1);
+    return Math.min(columns.rows(), Math.max(MOST_ROWS, read) + 1);
   }
 
   /** The signs of each number of header rows that is weighed, from none on. */
@@ -108,7 +114,7 @@ public final class HeaderSigns {
     signs.add("ends with a colon", any ? columns.colons(last) : 0);
     signs.add("ruled off as no other row", any && isRuledOff(depth));
     signs.add("ruled as all rows", any && isRuled(depth) && !isRuledOff(depth));
-    signs.add("not ruled where rows are", any && !isRuled(depth) && ruledShare() > 0);
+    signs.add("not ruled where rows are", any && !isRuled(depth) && ruledShare > 0);
   }
 
   private void addFirstRecord(Signs signs, int depth) {
@@ -153,17 +159,7 @@ public final class HeaderSigns {
   }
 
   private boolean isRuledOff(int edge) {
-    return isRuled(edge) && ruledShare() <= 0.5;
-  }
-
-  /** The share of the edges between rows that are ruled. */
-  private double ruledShare() {
-    int rows = grid.rows().size();
-    int ruled = 0;
-    for (int edge = 1; edge < rows; edge++) {
-      ruled += isRuled(edge) ? 1 : 0;
-    }
-    return (double) ruled / Math.max(1, rows - 1);
+    return isRuled(edge) && ruledShare <= 0.5;
   }
 
   /** Whether a ruling over half the width parts the rows at an edge. */

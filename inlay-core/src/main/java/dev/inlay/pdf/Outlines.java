@@ -15,7 +15,7 @@ import java.util.function.Function;
  */
 final class Outlines {
 
-  /** An outline inside another may reach over its edge by so many points. */
+  /** An outline inside another may reach over its edge by this many points. */
   private static final double ON_EDGE = 0.02;
 
   /** Each is compared with each: a path of more is a drawing, and its holes are let be. */

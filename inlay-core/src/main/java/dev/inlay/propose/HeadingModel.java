@@ -6,10 +6,8 @@ import dev.inlay.score.SampleZone;
 import dev.inlay.score.Signs;
 import dev.inlay.score.Weights;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 
 /**
  * What each sign of a placed heading costs. The weights were trained on papers with truth and stand
@@ -48,14 +46,9 @@ public final class HeadingModel {
     static final HeadingModel MODEL = read();
 
     private static HeadingModel read() {
-      Map<String, Double> read = new HashMap<>();
-      Weights.read(HeadingModel.class, RESOURCE)
-          .forEach(p -> read.put(p[0], Double.parseDouble(p[1])));
       HeadingModel model = new HeadingModel();
-      List<String> names = names();
-      for (int i = 0; i < names.size(); i++) {
-        model.weights[i] = read.getOrDefault(names.get(i), 0.0);
-      }
+      double[] read = Weights.ofNames(HeadingModel.class, RESOURCE, names());
+      System.arraycopy(read, 0, model.weights, 0, read.length);
       return model;
     }
   }

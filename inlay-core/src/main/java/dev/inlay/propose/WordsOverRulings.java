@@ -32,7 +32,7 @@ final class WordsOverRulings {
   /**
    * The columns of the characters of such words.
    *
-   * @param glyphs those of one line in the order of the file
+   * @param glyphs of a frame from top to bottom, those of one height in the order of the file
    */
   static Map<Glyph, Integer> homes(List<Glyph> glyphs, Boundaries betweenColumns) {
     WordsOverRulings words = new WordsOverRulings(betweenColumns);

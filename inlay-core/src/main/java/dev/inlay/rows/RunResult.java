@@ -3,9 +3,9 @@ package dev.inlay.rows;
 import dev.inlay.spec.CheckSpec;
 import dev.inlay.spec.ReportSpec;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 
 /**
  * What a run gave.
@@ -57,26 +57,20 @@ public record RunResult(
 
   /** What each check says, in the order of the spec. */
   public List<CheckResult> checkResults() {
-    Set<String> failed = new HashSet<>();
-    Set<String> notAsked = new HashSet<>();
-    Set<String> explained = new HashSet<>();
+    Map<String, CheckResult.State> gravest = new HashMap<>();
     for (Finding finding : findings()) {
-      Set<String> names = finding.cause().isPresent() ? explained : failed;
-      finding.check().ifPresent(finding.code().equals(NOT_ASKED) ? notAsked::add : names::add);
+      finding
+          .check()
+          .ifPresent(
+              name ->
+                  gravest.merge(
+                      name, CheckResult.State.of(finding), (a, b) -> a.compareTo(b) > 0 ? a : b));
     }
     return checks.stream()
         .map(
             name ->
                 new CheckResult(
-                    name,
-                    failed.contains(name)
-                        ? CheckResult.State.FAILS
-                        : notAsked.contains(name)
-                            ? CheckResult.State.NOT_ASKED
-                            : explained.contains(name)
-                                ? CheckResult.State.EXPLAINED
-                                : CheckResult.State.HOLDS,
-                    count(name)))
+                    name, gravest.getOrDefault(name, CheckResult.State.HOLDS), count(name)))
         .toList();
   }
 

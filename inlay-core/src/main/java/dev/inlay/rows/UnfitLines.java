@@ -10,7 +10,7 @@ import java.util.stream.Collectors;
 
 /**
  * Lines of a listing that fit no pattern, those of one shape together: a page head that comes on a
- * hundred pages is one thing to be told, not a hundred.
+ * hundred pages is one thing to report, not a hundred.
  */
 final class UnfitLines {
 

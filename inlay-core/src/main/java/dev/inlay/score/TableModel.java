@@ -1,9 +1,7 @@
 package dev.inlay.score;
 
 import java.io.UncheckedIOException;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 
 /**
  * The probability that a table is right as a whole, from named signs of it: a logistic model whose
@@ -32,10 +30,7 @@ public final class TableModel {
    * @throws UncheckedIOException if it cannot be read
    */
   public static TableModel trained(List<String> names) {
-    Map<String, Double> weights = new HashMap<>();
-    Weights.read(TableModel.class, RESOURCE)
-        .forEach(p -> weights.put(p[0], Double.parseDouble(p[1])));
-    return new TableModel(names.stream().mapToDouble(n -> weights.getOrDefault(n, 0.0)).toArray());
+    return new TableModel(Weights.ofNames(TableModel.class, RESOURCE, names));
   }
 
   /** The probability, 0 to 1, that a table with these signs is right. */

@@ -6,7 +6,9 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /** What the trained models share: their files of weights, and the weighing of signs. */
 public final class Weights {
@@ -33,6 +35,20 @@ public final class Weights {
     } catch (IOException e) {
       throw new UncheckedIOException("cannot read " + resource, e);
     }
+  }
+
+  /**
+   * The weights of signs in such a file, in the order of their names; one that is not there weighs
+   * nothing.
+   *
+   * @param owner the class beside which the file lies
+   * @param resource its name
+   * @throws UncheckedIOException if it cannot be read
+   */
+  public static double[] ofNames(Class<?> owner, String resource, List<String> names) {
+    Map<String, Double> weights = new HashMap<>();
+    read(owner, resource).forEach(p -> weights.put(p[0], Double.parseDouble(p[1])));
+    return names.stream().mapToDouble(n -> weights.getOrDefault(n, 0.0)).toArray();
   }
 
   /** The sum of all signs, each times its weight. */

@@ -216,9 +216,7 @@ final class CheckReader {
 
   /** By how much numbers rise from row to row; 1 where nothing is said. */
   private static BigDecimal step(Section one) {
-    return one.has("step")
-        ? one.read("step", CheckReader::step).orElse(BigDecimal.ONE)
-        : BigDecimal.ONE;
+    return one.read("step", CheckReader::step).orElse(BigDecimal.ONE);
   }
 
   private static BigDecimal step(String text) {

@@ -59,7 +59,7 @@ final class FindingSheet {
     cells.add(text(finding.severity().word()));
     cells.add(text(finding.code()));
     cells.add(text(finding.check().orElse("")));
-    cells.add(text(state(finding)));
+    cells.add(text(finding.check().map(c -> CheckResult.State.of(finding).word()).orElse("")));
     cells.add(text(finding.file()));
     cells.add(finding.origin().map(o -> number(o.page())).orElse(Cell.of(null)));
     cells.add(text(finding.origin().map(Origin::table).orElse("")));
@@ -77,20 +77,6 @@ final class FindingSheet {
     String link = links.apply(finding);
     cells.add(new Cell(link.isEmpty() ? null : link, "", link));
     return cells;
-  }
-
-  /** The state of the check that the finding comes from, in this place. */
-  private static String state(Finding finding) {
-    if (finding.check().isEmpty()) {
-      return "";
-    }
-    CheckResult.State state =
-        finding.cause().isPresent()
-            ? CheckResult.State.EXPLAINED
-            : finding.code().equals(RunResult.NOT_ASKED)
-                ? CheckResult.State.NOT_ASKED
-                : CheckResult.State.FAILS;
-    return state.word();
   }
 
   private static Cell text(String text) {

@@ -149,6 +149,13 @@ class HeaderRowsTest {
   }
 
   @Test
+  void moreHeaderRowsThanAreLookedAtAreNotWeighed() {
+    String[] rows = new String[80];
+    Arrays.fill(rows, "*Skua|*Ormby");
+    assertThat(new HeaderSigns(grid(70, 0.9, rows)).ofCandidates().length).isEqualTo(60);
+  }
+
+  @Test
   void oneRowAloneHasNoRival() {
     assertThat(HeaderRows.decision(grid(0, 0.9, "Skua|Ormby")).runnerUp()).isEmpty();
   }
