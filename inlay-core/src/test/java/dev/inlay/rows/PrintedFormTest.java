@@ -1,7 +1,11 @@
 package dev.inlay.rows;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.entry;
 
+import dev.inlay.TableBuilder;
+import dev.inlay.spec.SpecException;
+import dev.inlay.spec.SpecReader;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -31,5 +35,28 @@ class PrintedFormTest {
     List<String> dates = List.of("3 Mar 2025", "2025-03-04", "5 Mar 2025", "on request");
     assertThat(PrintedForm.date(dates)).contains("9 a 9999");
     assertThat(PrintedForm.date(List.of("on request"))).isEmpty();
+  }
+
+  @Test
+  void aTableSaysHowItsFieldsArePrinted() throws SpecException {
+    String spec =
+        """
+        report: R
+        columns:
+          day: {from: Day, type: date, form: [d MMM yyyy, yyyy-MM-dd]}
+          sum: {from: [Amount, Sum], type: number}
+        """;
+    TableBuilder table =
+        new TableBuilder("Day", "Sum").row("3 Mar 2025", "1,50-").row("4 Mar 2025", "2,00");
+    DataSetPart part =
+        DataSetReading.read(
+            SpecReader.read(spec).dataSets().get(0), "a.pdf", List.of(table.build()), List.of());
+    assertThat(part.forms())
+        .containsOnly(
+            entry(new PrintedForm("day", PrintedForm.Aspect.HEADING), "Day"),
+            entry(new PrintedForm("day", PrintedForm.Aspect.DATE), "9 a 9999"),
+            entry(new PrintedForm("sum", PrintedForm.Aspect.HEADING), "Sum"),
+            entry(new PrintedForm("sum", PrintedForm.Aspect.DECIMAL_MARK), ","),
+            entry(new PrintedForm("sum", PrintedForm.Aspect.SIGN), "their minus behind"));
   }
 }
