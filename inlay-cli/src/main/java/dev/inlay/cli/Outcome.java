@@ -45,7 +45,17 @@ final class Outcome {
 
   /** Tells what kept a file from being read. */
   void tellProblems(Path file, DocumentStatus status, List<Problem> problems) {
-    problems.forEach(problem -> terminal.message(file + ": " + problem.message()));
+    int possible = 0;
+    for (Problem problem : problems) {
+      possible += problem.isPossibleTable() ? 1 : 0;
+      if (!problem.isPossibleTable() || possible <= MOST_WARNINGS) {
+        terminal.message(file + ": " + problem.message());
+      }
+    }
+    if (possible > MOST_WARNINGS) {
+      terminal.message(
+          file + ": " + (possible - MOST_WARNINGS) + " more places that may be tables");
+    }
     inputFailed |= status.isFailure();
   }
 

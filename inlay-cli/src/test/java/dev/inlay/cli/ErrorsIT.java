@@ -147,4 +147,17 @@ class ErrorsIT {
     assertThat(result.messages()).hasSize(1);
     assertThat(result.messages().get(0)).contains("/proc/a.json: cannot be written");
   }
+
+  /** The readings of water meters stand in lines that are no table to extract. */
+  @Test
+  void linesThatMayBeATableAreReportedAndNothingFails() throws Exception {
+    Path book = Program.SAMPLES.resolve("deposit-book-2025.pdf").toAbsolutePath();
+    Result result = Program.run(folder, "extract", book.toString(), "--to", "json", "-o", "o/");
+    assertThat(result.code()).isZero();
+    assertThat(result.err())
+        .contains("page 1: 8 lines from \"Quay NORTH, read")
+        .contains("may be a table and were read as text; look at the page");
+    String json = Files.readString(folder.resolve("o/deposit-book-2025.json"));
+    assertThat(json).contains("\"possible-table\"").contains("\"status\":\"ok\"");
+  }
 }

@@ -60,7 +60,7 @@ final class GuidedGrids {
       return found;
     }
     List<Grid> grids = found.grids().stream().map(g -> parted(g.frame())).toList();
-    return new PageGrids(grids, found.outside());
+    return new PageGrids(grids, found.outside(), List.of());
   }
 
   /** Whether gutters are given, or an area, for a table that was not found. */
@@ -78,17 +78,17 @@ final class GuidedGrids {
   private PageGrids forced() {
     List<TextLine> lines = upright(LineComposer.compose(page.glyphs()));
     if (lines.isEmpty()) {
-      return new PageGrids(List.of(), List.of());
+      return new PageGrids(List.of(), List.of(), List.of());
     }
     Box box = lines.stream().map(TextLine::box).reduce(Box::union).orElseThrow();
     Frame frame = new Frame(page.number(), box, horizontals(), List.of());
     if (!guidance.gutters().isEmpty()) {
-      return new PageGrids(List.of(parted(frame)), List.of());
+      return new PageGrids(List.of(parted(frame)), List.of(), List.of());
     }
     Optional<OpenFrame> open = PageGrids.whole(lines, page, measure);
     return open.isPresent()
-        ? new PageGrids(List.of(OpenGridBuilder.build(open.get())), List.of())
-        : new PageGrids(List.of(), lines);
+        ? new PageGrids(List.of(OpenGridBuilder.build(open.get())), List.of(), List.of())
+        : new PageGrids(List.of(), lines, List.of());
   }
 
   /** One text above rows that go on with a table heads these, and no columns. */

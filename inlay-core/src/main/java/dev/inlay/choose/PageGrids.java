@@ -25,8 +25,9 @@ import java.util.Optional;
  *
  * @param grids from top to bottom, those that begin at the same height from left to right
  * @param outside the lines that stand in none of them
+ * @param possible stretches of these lines that may be tables all the same
  */
-record PageGrids(List<Grid> grids, List<TextLine> outside) {
+record PageGrids(List<Grid> grids, List<TextLine> outside, List<PossibleTable> possible) {
 
   /** Finds the grids of a page. */
   static PageGrids find(Page page, GlyphIndex index, PageMeasure measure) {
@@ -44,13 +45,14 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
               .orElse(grid));
     }
     if (use == RulingUse.USE) {
-      return new PageGrids(grids, parts.outside());
+      return new PageGrids(grids, parts.outside(), List.of());
     }
     parts.inBoxes().forEach(open -> grids.add(OpenGridBuilder.build(open)));
+    List<PossibleTables> rests = new ArrayList<>();
     for (Zone zone : parts.columns()) {
-      for (OpenFrame open : RoleRegions.of(page.number(), zone, parts.turned())) {
-        grids.add(OpenGridBuilder.build(open));
-      }
+      RoleRegions read = RoleRegions.in(page.number(), zone, parts.turned());
+      read.regions().forEach(open -> grids.add(OpenGridBuilder.build(open)));
+      rests.add(new PossibleTables(zone.lines(), read.reading()));
     }
     HeaderBoxes.join(grids, measure);
     SumBoxes.join(grids);
@@ -59,7 +61,9 @@ record PageGrids(List<Grid> grids, List<TextLine> outside) {
             .thenComparingDouble(g -> g.frame().box().left()));
     List<Box> frames = grids.stream().map(g -> g.frame().box()).toList();
     return new PageGrids(
-        grids, parts.outside().stream().filter(l -> PageParts.isOutside(l, frames)).toList());
+        grids,
+        parts.outside().stream().filter(l -> PageParts.isOutside(l, frames)).toList(),
+        rests.stream().flatMap(r -> r.outside(frames).stream()).toList());
   }
 
   /** The frame of lines that are known to be one table; empty where they leave no gutter. */

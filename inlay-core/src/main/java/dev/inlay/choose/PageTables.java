@@ -28,15 +28,22 @@ public final class PageTables {
   private final int page;
   private final List<PageTable> tables;
   private final TextLedger ledger;
+  private final List<PossibleTable> possible;
 
   /**
    * The characters that draw boxes and rules: in the ledger they are leaders wherever they stand.
    */
   private final Set<Glyph> marks;
 
-  private PageTables(int page, List<PageTable> tables, TextLedger ledger, Set<Glyph> marks) {
+  private PageTables(
+      int page,
+      List<PageTable> tables,
+      List<PossibleTable> possible,
+      TextLedger ledger,
+      Set<Glyph> marks) {
     this.page = page;
     this.tables = tables;
+    this.possible = possible;
     this.ledger = ledger;
     this.marks = marks;
   }
@@ -87,7 +94,11 @@ public final class PageTables {
     Set<Glyph> marks = Collections.newSetFromMap(new IdentityHashMap<>());
     marks.addAll(boxes.marks());
     return new PageTables(
-        page.number(), inOrder(tables, around, typeSize), ledger.withOutside(beyond), marks);
+        page.number(),
+        inOrder(tables, around, typeSize),
+        found.possible(),
+        ledger.withOutside(beyond),
+        marks);
   }
 
   private static int printed(Page page) {
@@ -151,7 +162,9 @@ public final class PageTables {
                         ? t.withoutTitle()
                         : t)
             .toList();
-    return new PageTables(page, named, ledger.withFurniture(printed), marks);
+    List<Box> places = lines.stream().map(TextLine::box).toList();
+    List<PossibleTable> left = possible.stream().filter(p -> p.isBeside(places)).toList();
+    return new PageTables(page, named, left, ledger.withFurniture(printed), marks);
   }
 
   private boolean isText(Glyph glyph) {
@@ -163,7 +176,7 @@ public final class PageTables {
     List<PageTable> all = new ArrayList<>(tables);
     PageTable old = all.get(0);
     all.set(0, again.tables.get(0).placed(old.first(), old.last()).goingOn());
-    return new PageTables(page, all, ledger, marks);
+    return new PageTables(page, all, possible, ledger, marks);
   }
 
   /**
@@ -185,14 +198,21 @@ public final class PageTables {
     Set<Glyph> marks = Collections.newSetFromMap(new IdentityHashMap<>());
     marks.addAll(top.marks);
     marks.addAll(rest.marks);
-    return new PageTables(page.number(), placed(all), top.ledger.plus(rest.ledger), marks);
+    TextLedger both = top.ledger.plus(rest.ledger);
+    return new PageTables(page.number(), placed(all), rest.possible, both, marks);
   }
 
   /** The same tables, the header of the first read as rows. */
   public PageTables withoutFirstHeader() {
     List<PageTable> all = new ArrayList<>(tables);
     all.set(0, all.get(0).withoutHeader());
-    return new PageTables(page, all, ledger, marks);
+    return new PageTables(page, all, possible, ledger, marks);
+  }
+
+  /** Lines outside the tables that may be tables all the same, in reading order. */
+  public List<PossibleTable> possible() {
+    List<Box> frames = frames();
+    return possible.stream().filter(p -> p.isBeside(frames)).toList();
   }
 
   /** The frames of the tables, from top to bottom. */

@@ -107,6 +107,7 @@ public final class Extractor {
       reader.finish();
       List<Problem> problems = new ArrayList<>(walked.problems());
       problems.addAll(reader.defects());
+      problems.addAll(reader.doubts());
       if (walked.pages() > 0) {
         areas.missing().ifPresent(text -> problems.add(noSuchText(text)));
       }

@@ -1,5 +1,8 @@
 package dev.inlay.extract;
 
+import dev.inlay.choose.PossibleTable;
+import dev.inlay.model.Warning;
+import java.util.Locale;
 import java.util.OptionalInt;
 
 /**
@@ -11,6 +14,8 @@ import java.util.OptionalInt;
  */
 public record Problem(String code, OptionalInt page, String message) {
 
+  private static final String POSSIBLE_TABLE = "possible-table";
+
   /** A problem of the whole document. */
   static Problem ofDocument(String code, String message) {
     return new Problem(code, OptionalInt.empty(), message);
@@ -19,6 +24,24 @@ public record Problem(String code, OptionalInt page, String message) {
   /** A problem of one page. */
   static Problem ofPage(String code, int page, String message) {
     return new Problem(code, OptionalInt.of(page), message);
+  }
+
+  /** Lines of a page that may be a table, and were read as running text. */
+  static Problem possibleTable(int page, PossibleTable lines) {
+    String what =
+        String.format(
+            Locale.ROOT,
+            "page %d: %s from \"%s\" on may be a table and %s read as text; look at the page",
+            page,
+            lines.lines() == 1 ? "the line" : lines.lines() + " lines",
+            Warning.shortened(lines.begins()),
+            lines.lines() == 1 ? "was" : "were");
+    return ofPage(POSSIBLE_TABLE, page, what);
+  }
+
+  /** Whether lines were read as running text that may be a table: nothing failed. */
+  public boolean isPossibleTable() {
+    return code.equals(POSSIBLE_TABLE);
   }
 
   /** What was meant never to happen, on one page. */

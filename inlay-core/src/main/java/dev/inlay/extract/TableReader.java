@@ -64,6 +64,7 @@ final class TableReader implements AutoCloseable {
   private final Stitcher stitcher = new Stitcher();
   private final List<PageLedger> ledgers = new ArrayList<>();
   private final List<Problem> defects = new ArrayList<>();
+  private final List<Problem> doubts = new ArrayList<>();
   private final boolean explains;
   private final List<Decision> decisions = new ArrayList<>();
 
@@ -189,6 +190,10 @@ final class TableReader implements AutoCloseable {
         decisions.add(readAsBefore(tables.page()));
       }
     }
+    PageTables last = tables;
+    if (done.guidance().equals(PageHints.NONE)) {
+      last.possible().forEach(p -> doubts.add(Problem.possibleTable(last.page(), p)));
+    }
     stitcher.add(tables);
     List<Box> furniturePlaces = done.furniture().stream().map(TextLine::box).toList();
     ledgers.add(new PageLedger(tables.page(), tables.ledger(), furniturePlaces));
@@ -252,6 +257,11 @@ final class TableReader implements AutoCloseable {
   /** Where the characters of the pages ended. */
   List<PageLedger> ledgers() {
     return ledgers;
+  }
+
+  /** Lines that may be tables and were not read as such. */
+  List<Problem> doubts() {
+    return doubts;
   }
 
   /** Pages that could not be read through a defect. */

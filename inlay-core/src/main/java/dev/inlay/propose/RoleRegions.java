@@ -63,8 +63,22 @@ public final class RoleRegions {
    * @return from top to bottom
    */
   public static List<OpenFrame> of(int page, Zone zone, List<TextLine> turned) {
-    RoleRegions proposing = new RoleRegions(page, zone, turned);
-    return proposing.regions(proposing.reading.roles());
+    return in(page, zone, turned).regions();
+  }
+
+  /** Reads the roles of a zone; parameters as for {@link #of}. */
+  public static RoleRegions in(int page, Zone zone, List<TextLine> turned) {
+    return new RoleRegions(page, zone, turned);
+  }
+
+  /** The regions of the zone, from top to bottom. */
+  public List<OpenFrame> regions() {
+    return regions(reading.roles());
+  }
+
+  /** How the roles of the zone's lines are read. */
+  public RoleReading reading() {
+    return reading;
   }
 
   /**
