@@ -186,13 +186,11 @@ public final class PageTables {
    * @param page without its furniture
    */
   public static PageTables withRowsAtTop(Page page, RowsAtTop.Found found) {
-    Page area = page.within(found.rows().area().orElseThrow()).withFurniture(List.of());
+    Page area = page.within(found.rows().area().orElseThrow()).withoutFurniture();
     PageTables top = of(area, found.rows());
     Set<Glyph> above = Collections.newSetFromMap(new IdentityHashMap<>());
     above.addAll(area.glyphs());
-    List<Glyph> furniture = new ArrayList<>(page.furniture());
-    furniture.addAll(found.headingsAgain());
-    PageTables rest = of(page.withoutGlyphs(above).withFurniture(furniture));
+    PageTables rest = of(page.withoutGlyphs(above).withFurniture(found.headingsAgain()));
     List<PageTable> all = new ArrayList<>(top.tables);
     all.addAll(rest.tables);
     Set<Glyph> marks = Collections.newSetFromMap(new IdentityHashMap<>());

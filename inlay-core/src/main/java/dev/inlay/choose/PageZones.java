@@ -1,6 +1,7 @@
 package dev.inlay.choose;
 
 import dev.inlay.evidence.CharacterBoxes;
+import dev.inlay.evidence.LineNumbers;
 import dev.inlay.evidence.PageMeasure;
 import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.Page;
@@ -48,9 +49,9 @@ public final class PageZones {
     return frames;
   }
 
-  /** The page without what lies sideways, boxes of characters drawn. */
+  /** The page without line numbers and what lies sideways, boxes of characters drawn. */
   static Page upright(Page page) {
-    Page drawn = CharacterBoxes.redraw(page).page();
+    Page drawn = CharacterBoxes.redraw(LineNumbers.setAside(page)).page();
     return SidewaysTables.without(drawn, SidewaysTables.find(drawn));
   }
 

@@ -13,8 +13,8 @@ import java.util.Set;
 
 /**
  * Rows that stand right above or below a grid, in its columns: then the grid is only part of a
- * table, as a few shaded rows among others are. A few rows with rows below them alone may be its
- * header, boxed by its shade.
+ * table, as a few shaded rows among others are. A few rows with rows right below them alone may be
+ * its header, boxed by its shade; where a heading of rows parts the two, only their lines tell.
  */
 final class RowsBeyond {
 
@@ -29,8 +29,11 @@ final class RowsBeyond {
     double step = MOST_ROW_DISTANCE * box.height() / Math.max(1, grid.rows().size());
     Box above = new Box(box.left(), box.top() - step, box.right(), box.top());
     Box below = new Box(box.left(), box.bottom(), box.right(), box.bottom() + step);
+    Box belowHeading = new Box(box.left(), box.bottom(), box.right(), box.bottom() + 2 * step);
     boolean mayBeHeader = grid.rows().size() <= HeaderBoxes.MOST_HEADER_ROWS;
-    return isRow(grid, above, index) || !mayBeHeader && isRow(grid, below, index);
+    boolean rowsBelow = isRow(grid, below, index);
+    return isRow(grid, above, index)
+        || (mayBeHeader ? !rowsBelow && isRow(grid, belowHeading, index) : rowsBelow);
   }
 
   private static boolean isRow(Grid grid, Box strip, GlyphIndex index) {

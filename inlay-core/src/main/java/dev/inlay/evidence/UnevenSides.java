@@ -25,6 +25,15 @@ public final class UnevenSides {
   /** The strip is at least this wide, in type sizes. */
   private static final double LEAST_WIDTH = 1.5;
 
+  /** Where the rulings of both sides end at the strip, it may be as narrow as a table's gutter. */
+  private static final double LEAST_WIDTH_BETWEEN_RULINGS = 0.4;
+
+  /** Rulings end at most this far before the strip, and begin as far before its end. */
+  private static final double RULING_REACH = 2;
+
+  /** Each side has at least this many rulings of its own that end there. */
+  private static final int LEAST_RULINGS = 2;
+
   /** A block ends where its lines stand further apart than this, in type sizes. */
   private static final double MOST_STEP = 4;
 
@@ -91,10 +100,11 @@ public final class UnevenSides {
   private Strip best() {
     Strip best = null;
     for (double x : places()) {
+      double width = leastWidth(x);
       for (int from = 0; from < lines.size(); from++) {
-        if (isFree(from, x)) {
+        if (isFree(from, x, width)) {
           int to = from + 1;
-          while (to < lines.size() && isFree(to, x)) {
+          while (to < lines.size() && isFree(to, x, width)) {
             to++;
           }
           Strip strip = strip(from, to, x);
@@ -106,9 +116,40 @@ public final class UnevenSides {
     return best;
   }
 
+  /** How wide the white before a place is at least, in type sizes. */
+  private double leastWidth(double x) {
+    return rulingsPartAt(x) ? LEAST_WIDTH_BETWEEN_RULINGS : LEAST_WIDTH;
+  }
+
+  /** Whether rulings end before a place and others begin between the two. */
+  private boolean rulingsPartAt(double x) {
+    double begin = beginOfRulings(x);
+    double least = x - RULING_REACH * lines.get(0).size();
+    long beginning = horizontals.stream().filter(r -> beginsBefore(r, x)).count();
+    long ending =
+        horizontals.stream()
+            .filter(r -> r.isDrawn() && r.extent().to() > least && r.extent().to() < begin + 1)
+            .count();
+    return ending >= LEAST_RULINGS && beginning >= LEAST_RULINGS;
+  }
+
+  /** Where the leftmost of the rulings begins that begin right before a place; else the place. */
+  private double beginOfRulings(double x) {
+    return horizontals.stream()
+        .filter(r -> beginsBefore(r, x))
+        .mapToDouble(r -> r.extent().from())
+        .min()
+        .orElse(x);
+  }
+
+  private boolean beginsBefore(Ruling ruling, double x) {
+    double from = ruling.extent().from();
+    return ruling.isDrawn() && from <= x && from > x - RULING_REACH * lines.get(0).size();
+  }
+
   /** Whether no word of a line reaches into the white before a place. */
-  private boolean isFree(int line, double x) {
-    double from = x - LEAST_WIDTH * lines.get(line).size();
+  private boolean isFree(int line, double x, double width) {
+    double from = x - width * lines.get(line).size();
     for (Word word : lines.get(line).words()) {
       if (word.box().left() < x && word.box().right() > from) {
         return false;
@@ -193,8 +234,8 @@ public final class UnevenSides {
 
   /** Whether a ruling between some lines goes on over the white before a place. */
   private boolean isBridged(int from, int to, double x) {
-    double size = lines.get(from).size();
-    Interval white = new Interval(x - LEAST_WIDTH * size, x);
+    double begin = beginOfRulings(x);
+    Interval white = new Interval(begin - leastWidth(x) * lines.get(from).size(), begin);
     double top = lines.get(from).baseline();
     double bottom = lines.get(to - 1).baseline();
     return horizontals.stream()

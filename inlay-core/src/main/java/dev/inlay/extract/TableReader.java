@@ -6,6 +6,7 @@ import dev.inlay.choose.PageTables;
 import dev.inlay.document.EdgeLine;
 import dev.inlay.document.FurnitureFinder;
 import dev.inlay.document.Stitcher;
+import dev.inlay.evidence.LineNumbers;
 import dev.inlay.geom.Box;
 import dev.inlay.model.Decision;
 import dev.inlay.model.Table;
@@ -94,7 +95,8 @@ final class TableReader implements AutoCloseable {
     lastReadings.finish();
   }
 
-  private static Reading read(Page page, PageHints guidance) {
+  private static Reading read(Page printed, PageHints guidance) {
+    Page page = LineNumbers.setAside(printed);
     try {
       PageTables tables = PageTables.of(page, guidance);
       // What a person names is read as it stands.

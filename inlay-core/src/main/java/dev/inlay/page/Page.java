@@ -56,10 +56,11 @@ public record Page(
     this(number, width, height, glyphs, strokes, fills, pictures, dropped, List.of());
   }
 
-  /** The page with some of its glyphs, told by identity, set aside as furniture. */
-  public Page withFurniture(Collection<Glyph> set) {
+  /** The page with more of its glyphs, known by identity, set aside as furniture. */
+  public Page withFurniture(Collection<Glyph> more) {
     Set<Glyph> aside = Collections.newSetFromMap(new IdentityHashMap<>());
-    aside.addAll(set);
+    aside.addAll(furniture);
+    aside.addAll(more);
     return new Page(
         number,
         width,
@@ -70,6 +71,11 @@ public record Page(
         pictures,
         dropped,
         List.copyOf(aside));
+  }
+
+  /** The page, what was set aside as furniture forgotten. */
+  public Page withoutFurniture() {
+    return new Page(number, width, height, glyphs, strokes, fills, pictures, dropped, List.of());
   }
 
   /** The page without some of its glyphs, told by identity. */

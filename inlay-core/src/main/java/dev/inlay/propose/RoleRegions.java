@@ -108,10 +108,14 @@ public final class RoleRegions {
         : proposing.region(0, roles.size(), Collections.nCopies(roles.size(), LineRole.RECORD));
   }
 
-  private List<OpenFrame> regions(List<LineRole> roles) {
+  /** The regions where the lines have such roles. */
+  List<OpenFrame> regions(List<LineRole> roles) {
     List<OpenFrame> regions = new ArrayList<>();
     int from = 0;
     for (int i = 0; i <= roles.size(); i++) {
+      if (i > from && standsBeside(from, i, roles)) {
+        continue;
+      }
       boolean ends = i == roles.size() || roles.get(i) == LineRole.OUTSIDE;
       boolean begins =
           !ends
@@ -126,6 +130,33 @@ public final class RoleRegions {
       }
     }
     return regions;
+  }
+
+  /**
+   * Whether a line outside tables only stands beside the lines of a table that go on below it, as
+   * running text in the next column of the page does: then it does not end the table.
+   *
+   * @param from the table's first line
+   * @param line the line outside
+   */
+  private boolean standsBeside(int from, int line, List<LineRole> roles) {
+    if (line == roles.size() || roles.get(line) != LineRole.OUTSIDE) {
+      return false;
+    }
+    int next = line;
+    while (next < roles.size() && roles.get(next) == LineRole.OUTSIDE) {
+      next++;
+    }
+    if (next == roles.size() || roles.get(next) == LineRole.HEADER) {
+      return false;
+    }
+    Interval table = zone.lines().get(next).box().horizontal();
+    for (int i = from; i < line; i++) {
+      if (roles.get(i) != LineRole.OUTSIDE) {
+        table = table.union(zone.lines().get(i).box().horizontal());
+      }
+    }
+    return zone.lines().get(line).box().horizontal().overlap(table) <= 0;
   }
 
   /** Adds a region, or those of the tables that stand side by side in it. */
@@ -148,8 +179,14 @@ public final class RoleRegions {
   }
 
   private Optional<OpenFrame> region(int from, int to, List<LineRole> roles) {
-    List<ChunkLine> lines = zone.lines().subList(from, to);
-    List<LineRole> own = roles.subList(from, to);
+    List<ChunkLine> lines = new ArrayList<>();
+    List<LineRole> own = new ArrayList<>();
+    for (int i = from; i < to; i++) {
+      if (roles.get(i) != LineRole.OUTSIDE) {
+        lines.add(zone.lines().get(i));
+        own.add(roles.get(i));
+      }
+    }
     List<ChunkLine> records = new ArrayList<>();
     List<ChunkLine> tabular = new ArrayList<>();
     for (int i = 0; i < own.size(); i++) {

@@ -68,4 +68,24 @@ class UnevenSidesTest {
     assertThat(sizes(uneven(), new Ruling(true, 121, new Interval(50, 400)))).hasSize(1);
     assertThat(sizes(uneven(), new Ruling(true, 121, new Interval(50, 150)))).hasSize(2);
   }
+
+  /** Figures end at 140, the block beside begins 6 points further right: less than a gutter. */
+  private static PageBuilder close() {
+    return rows(rows(new PageBuilder(), 50, 100, 14, 8), 146, 103, 17, 6);
+  }
+
+  @Test
+  void blocksCloseToEachOtherArePartedWhereTheRulingsOfBothEnd() {
+    Ruling[] rulings = {
+      new Ruling(true, 106, new Interval(48, 142)),
+      new Ruling(true, 204, new Interval(48, 142)),
+      new Ruling(true, 109, new Interval(144, 240)),
+      new Ruling(true, 196, new Interval(144, 240))
+    };
+    assertThat(sizes(close())).hasSize(1);
+    assertThat(sizes(close(), rulings)).containsExactly(8, 6);
+    assertThat(sizes(close(), rulings[0], rulings[2], rulings[3])).as("one on the left").hasSize(1);
+    rulings[3] = new Ruling(true, 186, new Interval(48, 240));
+    assertThat(sizes(close(), rulings)).as("one over both").hasSize(1);
+  }
 }

@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.PageBuilder;
 import dev.inlay.Regions;
+import dev.inlay.evidence.LineRole;
 import dev.inlay.geom.Interval;
+import dev.inlay.score.Zone;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -170,5 +172,24 @@ class RoleRegionsTest {
     assertThat(new ArrayList<>(frames.get(0).turnedHeadings()))
         .extracting(l -> l.text())
         .containsExactly("Boxed", "Bulk");
+  }
+
+  /** The regions of eight rows and a line of running text between them that begins at an x. */
+  private static List<OpenFrame> withTextAt(double x) {
+    String[] labels = {"Cod", "Ling", "Saithe", "Tusk", "Hake", "Plaice", "Turbot", "Whiting"};
+    PageBuilder page = rows(new PageBuilder(), 300, 100, labels);
+    Zone zone = Regions.zones(page.text("The board took note.", x, 149)).get(0);
+    List<LineRole> roles =
+        zone.lines().stream()
+            .map(l -> l.line().text().startsWith("The") ? LineRole.OUTSIDE : LineRole.RECORD)
+            .toList();
+    return RoleRegions.in(1, zone, List.of()).regions(roles);
+  }
+
+  @Test
+  void runningTextBesideTheRowsDoesNotEndTheirTable() {
+    List<OpenFrame> beside = withTextAt(150);
+    assertThat(beside).singleElement().satisfies(f -> assertThat(f.lines()).hasSize(8));
+    assertThat(withTextAt(250)).as("it reaches over the labels").hasSize(2);
   }
 }
