@@ -70,7 +70,7 @@ public final class TableBuilder {
     return new Table(
         "p1t1",
         Optional.of("Table 1. Landings"),
-        List.of(new TableFrame(1, BOX, RulingExtent.FULL)),
+        List.of(new TableFrame(rows.size() < 2 ? 1 : rows.get(1).page(), BOX, RulingExtent.FULL)),
         0.97,
         List.of(),
         1,

@@ -67,7 +67,7 @@ public final class DataSetReading {
       for (PrintedText raw : values.sightings(value)) {
         tally.uses().took(rule, raw.text(), raw.origin().orElseThrow().page());
       }
-      if (values.sightings(value).isEmpty()) {
+      if (values.sightings(value).isEmpty() && !value.optional()) {
         String what =
             value.where() == PageValue.Where.PATTERN
                 ? "no line holds the pattern " + value.pattern()

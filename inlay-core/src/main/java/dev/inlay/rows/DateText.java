@@ -4,17 +4,22 @@ import dev.inlay.spec.FieldType;
 import dev.inlay.spec.ValueFormat;
 import java.time.DateTimeException;
 import java.time.LocalDate;
+import java.time.MonthDay;
 import java.time.Year;
 import java.time.YearMonth;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeFormatterBuilder;
 import java.time.format.ResolverStyle;
+import java.time.temporal.ChronoUnit;
 import java.time.temporal.TemporalAccessor;
 import java.time.temporal.TemporalQuery;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /** Reads days, months and years. What a text does not say is never made up. */
 final class DateText {
@@ -27,17 +32,24 @@ final class DateText {
 
   private static final List<String> USUAL_YEARS = List.of("uuuu");
 
+  private static final int MIDDLE_OF_MONTH = 15;
+
   private static final Pattern SPACES = Pattern.compile("[\\s\u00A0]+");
+
+  /** What stands for a year in a pattern. */
+  private static final Pattern YEAR = Pattern.compile("[yu]");
 
   private final FieldType type;
   private final List<DateTimeFormatter> forms = new ArrayList<>();
+  private final List<DateTimeFormatter> formsWithoutYear = new ArrayList<>();
 
   DateText(ValueFormat form) {
     type = form.type();
     List<String> patterns = form.dateForms().isEmpty() ? usual() : form.dateForms();
     for (String pattern : patterns) {
       for (Locale language : form.languages()) {
-        forms.add(formatter(pattern, language));
+        boolean hasYear = YEAR.matcher(pattern).find();
+        (hasYear ? forms : formsWithoutYear).add(formatter(pattern, language));
       }
     }
   }
@@ -62,15 +74,43 @@ final class DateText {
   /**
    * Reads a text as the type wants it.
    *
+   * @param near the date, month or year near which a day without a year lies; null for none
    * @throws IllegalArgumentException with a message that says why it cannot
    */
-  Object read(String text) {
+  Object read(String text, Object near) {
     String plain = SPACES.matcher(text).replaceAll(" ").strip();
+    if (type == FieldType.DATE && near != null && !formsWithoutYear.isEmpty()) {
+      Optional<LocalDate> day = withYear(plain, near);
+      if (day.isPresent()) {
+        return day.get();
+      }
+    }
     return switch (type) {
       case YEARMONTH -> read(plain, YearMonth::from);
       case YEAR -> read(plain, Year::from);
       default -> read(plain, LocalDate::from);
     };
+  }
+
+  /** The day of the three years around that lies nearest: a December in a list of January too. */
+  private Optional<LocalDate> withYear(String text, Object near) {
+    for (DateTimeFormatter form : formsWithoutYear) {
+      try {
+        MonthDay day = form.parse(text, MonthDay::from);
+        if (near instanceof Year year) {
+          return Optional.of(day.atYear(year.getValue())).filter(d -> day.isValidYear(d.getYear()));
+        }
+        LocalDate around =
+            near instanceof YearMonth month ? month.atDay(MIDDLE_OF_MONTH) : (LocalDate) near;
+        return IntStream.rangeClosed(around.getYear() - 1, around.getYear() + 1)
+            .filter(day::isValidYear)
+            .mapToObj(day::atYear)
+            .min(Comparator.comparingLong(d -> Math.abs(ChronoUnit.DAYS.between(around, d))));
+      } catch (DateTimeException e) {
+        // the next form may fit; when none does, that is told
+      }
+    }
+    return Optional.empty();
   }
 
   private Object read(String text, TemporalQuery<? extends TemporalAccessor> query) {

@@ -6,6 +6,7 @@ import dev.inlay.spec.FieldSpec;
 import dev.inlay.spec.RecordPatterns;
 import dev.inlay.spec.TextPattern;
 import dev.inlay.text.NumberFormat;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -19,6 +20,7 @@ final class LineRecords {
   private static final String RECORD = "record";
   private static final String UNFIT = "lines that fit no pattern";
   private static final String LEFT_OUT = "lines left out";
+  private static final String SUMS = "lines with sums";
   private static final String CONTINUED = "lines that go on";
 
   private final DataSetSpec set;
@@ -28,6 +30,7 @@ final class LineRecords {
   private final HeadingCarrier headings;
   private final NearMiss nearMiss;
   private final UnfitLines unfitLines = new UnfitLines();
+  private NumberFormat numbers;
   private RowJoining joining;
 
   LineRecords(DataSetSpec set, PageValues values, PartTally tally) {
@@ -40,10 +43,13 @@ final class LineRecords {
   }
 
   /** Reads the lines of a file, in reading order. */
-  void read(List<PageLine> lines) {
+  void read(List<PageLine> printed) {
+    List<PageLine> lines =
+        patterns.gapsKept() ? printed.stream().map(PageLine::withGaps).toList() : printed;
     List<PageLine> listing = listing(lines);
+    numbers = numbers(listing);
     RowFilter filter = new RowFilter(set.leaveOut());
-    RecordBuilder records = new RecordBuilder(set, set.fields(), tally, filter, numbers(listing));
+    RecordBuilder records = new RecordBuilder(set, set.fields(), tally, filter, numbers);
     records.beginTable();
     joining = new RowJoining(set.shape(), records);
     tally.uses().name(RECORD);
@@ -99,6 +105,9 @@ final class LineRecords {
     PrintedText text = new PrintedText(line.text(), new Origin(line.page(), line.box(), ""));
     if (patterns.leaveOut().stream().anyMatch(p -> p.isIn(line.text()))) {
       tally.leaveOut(LEFT_OUT, line.text(), line.page());
+    } else if (takeSum(line, text, patterns.subtotals(), RowKind.SUBTOTAL)
+        || takeSum(line, text, patterns.totals(), RowKind.TOTAL)) {
+      tally.leaveOut(SUMS, line.text(), line.page());
     } else if (headings.take(text, -1)) {
       joining.flush();
       tally.leaveOut(TableRecords.CARRIED, line.text(), line.page());
@@ -107,8 +116,30 @@ final class LineRecords {
       if (tally.uses().wantsMisses(RECORD)) {
         missed(line, nearMiss.atBeginning(line.text()).orElse(""));
       }
-      unfitLines.add(line);
+      if (!patterns.othersLeftOut()) {
+        unfitLines.add(line);
+      }
     }
+  }
+
+  /** Takes a line that prints sums of the rows before it. */
+  private boolean takeSum(PageLine line, PrintedText text, List<TextPattern> sums, RowKind kind) {
+    for (TextPattern pattern : sums) {
+      Optional<Map<String, String>> groups = pattern.whole(line.text());
+      if (groups.isPresent()) {
+        joining.flush();
+        Map<String, BigDecimal> values = new HashMap<>();
+        for (FieldSpec field : set.fields()) {
+          Optional.ofNullable(groups.get().get(field.name()))
+              .flatMap(t -> ValueReader.sum(text.with(t), field.form(), numbers))
+              .ifPresent(v -> values.put(field.name(), v));
+        }
+        Origin at = text.origin().orElseThrow();
+        tally.sum(new PrintedSum(kind, line.text(), at, values, tally.rows(), 0, false));
+        return true;
+      }
+    }
+    return false;
   }
 
   private boolean takeRecord(PageLine line, PrintedText text, RowFilter filter) {

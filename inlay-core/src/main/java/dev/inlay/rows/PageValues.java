@@ -97,6 +97,7 @@ final class PageValues {
       case PAGE -> firsts.computeIfAbsent(new Scope(value, row.page()), s -> first(s, seen));
       case TABLE -> ofTable(value, seen, row, tableStart);
       case NEXT -> lastAbove(seen, row.origin());
+      case ABOVE -> firstBelow(seen, row.origin());
     };
   }
 
@@ -143,6 +144,18 @@ final class PageValues {
   /** Values met with different texts where one was looked for: two of each, by field. */
   Map<String, List<PrintedText>> differing() {
     return differing;
+  }
+
+  /** Of a value printed below its rows. */
+  private static PrintedText firstBelow(List<PrintedText> seen, Origin place) {
+    for (PrintedText raw : seen) {
+      Origin at = raw.origin().orElseThrow();
+      if (at.page() > place.page()
+          || at.page() == place.page() && at.box().centreY() > place.box().centreY()) {
+        return raw;
+      }
+    }
+    return PrintedText.NOTHING;
   }
 
   private static PrintedText lastAbove(List<PrintedText> seen, Origin place) {

@@ -5,6 +5,7 @@ import dev.inlay.spec.FieldSpec;
 import dev.inlay.spec.Shape;
 import dev.inlay.text.NumberFormat;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -18,6 +19,10 @@ final class RecordBuilder {
 
   private final DataSetSpec set;
   private final List<FieldSpec> fields;
+
+  /** Fields whose year another one completes are read after all others. */
+  private final List<FieldSpec> yearsLast;
+
   private final PartTally tally;
   private final RowFilter filter;
   private final FieldTexts texts;
@@ -40,6 +45,8 @@ final class RecordBuilder {
     this.tally = tally;
     this.filter = filter;
     texts = new FieldTexts(fields);
+    yearsLast = new ArrayList<>(fields);
+    yearsLast.sort(Comparator.comparing(f -> f.form().yearFrom().isPresent()));
     fields.forEach(f -> readers.put(f.name(), new ValueReader(f.form(), numbers)));
   }
 
@@ -54,8 +61,17 @@ final class RecordBuilder {
     Map<String, Object> contents = new HashMap<>();
     Set<String> unread = new HashSet<>();
     for (FieldSpec field : fields) {
+      values.put(field.name(), Value.NOTHING); // keeps their order
+    }
+    for (FieldSpec field : yearsLast) {
       PrintedText raw = raws.getOrDefault(field.name(), PrintedText.NOTHING);
-      Value value = read(field, raw, origin, reasons, unread);
+      Object near =
+          field
+              .form()
+              .yearFrom()
+              .map(f -> values.getOrDefault(f, Value.NOTHING).content())
+              .orElse(null);
+      Value value = read(field, raw, near, origin, reasons, unread);
       values.put(field.name(), value);
       contents.put(field.name(), value.reckonable());
     }
@@ -82,10 +98,15 @@ final class RecordBuilder {
   }
 
   private Value read(
-      FieldSpec field, PrintedText raw, Origin row, List<Finding> reasons, Set<String> unread) {
+      FieldSpec field,
+      PrintedText raw,
+      Object near,
+      Origin row,
+      List<Finding> reasons,
+      Set<String> unread) {
     Origin at = raw.origin().orElse(row);
     try {
-      Value value = readers.get(field.name()).read(raw);
+      Value value = readers.get(field.name()).read(raw, near);
       if (value.isNothing() && field.form().required()) {
         reasons.add(flaw("missing-value", field, "nothing is printed", raw, at));
       }
@@ -122,7 +143,7 @@ final class RecordBuilder {
 
   private void compute(Map<String, Value> values, Map<String, Object> contents) {
     for (Shape.Computed computed : set.shape().computed()) {
-      Object content = computed.expression().evaluate(contents);
+      Object content = computed.content(contents);
       values.put(computed.field(), Value.reckoned(content));
       contents.put(computed.field(), content);
     }

@@ -35,7 +35,9 @@ final class Reshaping {
         .map(
             u ->
                 "no heading fits 'unpivot: "
-                    + u.columns()
+                    + u.columns().stream()
+                        .map(Object::toString)
+                        .collect(Collectors.joining("' or '"))
                     + "'; the headings are '"
                     + IntStream.range(0, view.paths().size())
                         .mapToObj(view::heading)

@@ -10,8 +10,10 @@ import dev.inlay.spec.Wording;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.TreeMap;
 
 /**
  * Whether a table is one that a spec means.
@@ -31,7 +33,18 @@ record TableFit(Table table, boolean fits, String reason) {
       String reason = reason(table, set).orElse("");
       fits.add(new TableFit(table, reason.isEmpty(), reason));
     }
-    return set.tables().order().isPresent() ? nth(fits, set.tables().order().getAsInt()) : fits;
+    if (set.tables().order().isEmpty()) {
+      return fits;
+    }
+    int order = set.tables().order().getAsInt();
+    return set.tables().orderOnPage() ? nthOnEachPage(fits, order) : nth(fits, order);
+  }
+
+  private static List<TableFit> nthOnEachPage(List<TableFit> fits, int order) {
+    Map<Integer, List<TableFit>> byPage = new TreeMap<>();
+    fits.forEach(
+        f -> byPage.computeIfAbsent(f.table().pages().get(0), p -> new ArrayList<>()).add(f));
+    return byPage.values().stream().flatMap(onPage -> nth(onPage, order).stream()).toList();
   }
 
   /** Whether a spec leaves a table out on purpose: by its page, or since another one is named. */

@@ -254,7 +254,7 @@ final class TableRecords {
       Integer column = match.columns().get(field.name());
       PrintedText raw = column == null ? row.carried().get(field.name()) : row.cells().get(column);
       if (field.form().type().isNumeric() && raw != null) {
-        sumOf(raw, field).ifPresent(v -> values.put(field.name(), v));
+        ValueReader.sum(raw, field.form(), numbers).ifPresent(v -> values.put(field.name(), v));
       }
     }
     String label =
@@ -271,16 +271,6 @@ final class TableRecords {
         tally.rows(),
         firstRow,
         CarriedRows.isCarried(label));
-  }
-
-  /** A label among the sums is no number; whether a sum agrees is asked by the checks. */
-  private Optional<BigDecimal> sumOf(PrintedText raw, FieldSpec field) {
-    try {
-      Value value = new ValueReader(field.form(), numbers).read(raw);
-      return Optional.ofNullable((BigDecimal) value.content());
-    } catch (IllegalArgumentException e) {
-      return Optional.empty();
-    }
   }
 
   /** Whether each text of a row is the heading of its column. */

@@ -18,14 +18,14 @@ final class Unpivoting {
   /** Whether a heading of a table fits. */
   static boolean fits(TableView table, Shape.Unpivot unpivot) {
     return IntStream.range(0, table.paths().size())
-        .anyMatch(c -> unpivot.columns().whole(table.heading(c)).isPresent());
+        .anyMatch(c -> unpivot.take(table.heading(c)).isPresent());
   }
 
   /** The longer table; the table itself where no heading fits. */
   static TableView unpivot(TableView table, Shape.Unpivot unpivot) {
     Map<Integer, Map<String, String>> matched = new TreeMap<>();
     for (int c = 0; c < table.paths().size(); c++) {
-      Optional<Map<String, String>> groups = unpivot.columns().whole(table.heading(c));
+      Optional<Map<String, String>> groups = unpivot.take(table.heading(c));
       if (groups.isPresent()) {
         matched.put(c, groups.get());
       }

@@ -6,6 +6,7 @@ import dev.inlay.text.NumberFormat;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /** Reads the texts of one field of one file as values of its type. */
 final class ValueReader {
@@ -39,10 +40,24 @@ final class ValueReader {
    * @throws IllegalArgumentException with a message that says why it is no value of the type
    */
   Value read(PrintedText raw) {
-    String text = raw.text();
+    return read(raw, null);
+  }
+
+  /**
+   * Reads a text.
+   *
+   * @param near the date, month or year near which a day without a year lies; null for none
+   * @throws IllegalArgumentException with a message that says why it is no value of the type
+   */
+  Value read(PrintedText raw, Object near) {
+    String printed = raw.text();
     boolean emptyMeansFalse = form.type() == FieldType.BOOLEAN && form.falseWords().contains("");
-    if (form.nothing().contains(text.strip()) || text.isBlank() && !emptyMeansFalse) {
-      return new Value(null, text, false, raw.origin());
+    if (form.nothing().contains(printed.strip()) || printed.isBlank() && !emptyMeansFalse) {
+      return new Value(null, printed, false, raw.origin());
+    }
+    String text = meaning(printed);
+    if (text.isEmpty()) {
+      return new Value(null, printed, false, raw.origin());
     }
     boolean grouped = false;
     Object content;
@@ -54,9 +69,31 @@ final class ValueReader {
         grouped = number.grouped();
       }
       case BOOLEAN -> content = truth(text.strip());
-      default -> content = dates.read(text);
+      default -> content = dates.read(text, near);
     }
-    return new Value(content, text, grouped, raw.origin());
+    return new Value(content, printed, grouped, raw.origin());
+  }
+
+  /** What a text means; one that has no meaning would be a guess. */
+  private String meaning(String text) {
+    if (form.meanings().isEmpty()) {
+      return text;
+    }
+    String meaning = form.meanings().get(text.strip());
+    if (meaning == null) {
+      throw new IllegalArgumentException("'" + text + "' stands not under 'means'; add it there");
+    }
+    return meaning;
+  }
+
+  /** The number of a printed sum; empty where it is none: whether it agrees, the checks ask. */
+  static Optional<BigDecimal> sum(PrintedText raw, ValueFormat form, NumberFormat numbers) {
+    try {
+      Object content = new ValueReader(form, numbers).read(raw).content();
+      return content instanceof BigDecimal sum ? Optional.of(sum) : Optional.empty();
+    } catch (IllegalArgumentException e) {
+      return Optional.empty();
+    }
   }
 
   private BigDecimal number(NumberText number, String text) {

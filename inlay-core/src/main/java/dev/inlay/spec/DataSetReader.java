@@ -76,7 +76,7 @@ final class DataSetReader {
         .unpivot()
         .ifPresent(
             u -> {
-              taken.addAll(u.columns().groups());
+              taken.addAll(u.groups());
               taken.add(u.value());
               taken.add(u.headingTo());
             });
@@ -147,9 +147,10 @@ final class DataSetReader {
       where = beside ? PageValue.Where.BESIDE : PageValue.Where.BELOW;
     }
     String label = at.text("beside").or(() -> at.text("below")).orElse("");
-    String per = at.choice("per", "file", "file", "page", "table", "next");
+    String per = at.choice("per", "file", "file", "page", "table", "next", "above");
     PageValue.Per rows = PageValue.Per.valueOf(per.toUpperCase(Locale.ROOT));
-    return new PageValue(field, where, label, pattern.orElse(null), rows);
+    boolean optional = at.flag("optional");
+    return new PageValue(field, where, label, pattern.orElse(null), rows, optional);
   }
 
   /** A value that says where a row comes from; it stands at no label and matches no pattern. */
@@ -160,7 +161,7 @@ final class DataSetReader {
       }
     }
     String what = at.choice("origin", "file", PageValue.ORIGINS);
-    return new PageValue(field, PageValue.Where.ORIGIN, what, null, PageValue.Per.FILE);
+    return new PageValue(field, PageValue.Where.ORIGIN, what, null, PageValue.Per.FILE, false);
   }
 
   private List<HeadingRule> headings() {
@@ -200,26 +201,15 @@ final class DataSetReader {
         .unpivot()
         .ifPresent(
             u -> {
-              u.columns().groups().forEach(f -> add(f, fields));
+              u.groups().forEach(f -> add(f, fields));
               if (!u.headingTo().isEmpty()) {
                 add(u.headingTo(), fields);
               }
               add(u.value(), fields);
             });
     for (Shape.Computed c : shape.computed()) {
-      fields.putIfAbsent(
-          c.field(), FieldSpec.made(c.field(), ValueFormat.ofType(computedType(c.field()))));
+      fields.putIfAbsent(c.field(), FieldSpec.made(c.field(), ValueFormat.ofType(c.type())));
     }
-  }
-
-  private FieldType computedType(String field) {
-    return section
-        .get("compute")
-        .map(n -> Section.ofAny(n, new Messages()).values().get(field))
-        .filter(MappingNode.class::isInstance)
-        .map(n -> Section.ofAny(n, new Messages()).choice("type", "number", FieldType.words()))
-        .flatMap(FieldType::ofWord)
-        .orElse(FieldType.NUMBER);
   }
 
   private RecordPatterns records(Node node) {
@@ -236,6 +226,10 @@ final class DataSetReader {
         one.pattern("until"),
         record,
         one.patterns("continued"),
-        one.patterns("leave out"));
+        one.patterns("subtotals"),
+        one.patterns("totals"),
+        one.choice("spaces", "one", "one", "kept").equals("kept"),
+        one.patterns("leave out"),
+        one.choice("other lines", "report", "report", "leave out").equals("leave out"));
   }
 }

@@ -29,6 +29,9 @@ public final class Expression {
   private static final Pattern QUOTED_OR_NAME =
       Pattern.compile("'[^']*'|\"[^\"]*\"|[\\p{L}_][\\p{L}\\p{N}_]*");
 
+  private static final Pattern ASKS_FOR_MISSING =
+      Pattern.compile("\\bnull\\b|\\bempty\\b|\\bif\\s*\\(|\\bzero\\s*\\(");
+
   /** The engine names nothing but the token at which it stopped. */
   private static final int LONGEST_TOKEN = 3;
 
@@ -68,9 +71,10 @@ public final class Expression {
       throw new IllegalArgumentException(
           "'" + text + "' is no expression: '" + other.group() + "' means nothing in it");
     }
+    String written = ExpressionWords.writtenOut(text);
     Map<String, String> aliases = new HashMap<>();
     try {
-      JexlExpression compiled = ENGINE.createExpression(withPlainNames(text, aliases));
+      JexlExpression compiled = ENGINE.createExpression(withPlainNames(written, aliases));
       JexlScript script = (JexlScript) compiled;
       TreeSet<String> fields = new TreeSet<>();
       script
@@ -129,17 +133,27 @@ public final class Expression {
    * @throws IllegalArgumentException where it cannot be reckoned, as a text times a number
    */
   public Object evaluate(Map<String, Object> values) {
-    if (!asksForMissing() && fields.stream().anyMatch(f -> values.get(f) == null)) {
+    if (!asksForMissing() && lacksValue(values)) {
       return null;
     }
     try {
       Object value = compiled.evaluate(new MapContext(named(values)));
       return value instanceof Number n ? DecimalArithmetic.decimal(n) : value;
     } catch (JexlException e) {
+      if (lacksValue(values)) {
+        return null;
+      }
       throw new IllegalArgumentException("'" + text + "' cannot be reckoned: " + cause(e), e);
     } catch (ArithmeticException e) {
+      if (lacksValue(values)) {
+        return null;
+      }
       throw new IllegalArgumentException("'" + text + "' cannot be reckoned: " + e.getMessage(), e);
     }
+  }
+
+  private boolean lacksValue(Map<String, Object> values) {
+    return fields.stream().anyMatch(f -> values.get(f) == null);
   }
 
   private Map<String, Object> named(Map<String, Object> values) {
@@ -169,7 +183,7 @@ public final class Expression {
 
   /** Whether it asks whether a field has a value at all. */
   private boolean asksForMissing() {
-    return text.contains("null") || text.contains("empty");
+    return ASKS_FOR_MISSING.matcher(text).find();
   }
 
   @Override

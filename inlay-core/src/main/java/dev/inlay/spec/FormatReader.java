@@ -3,6 +3,7 @@ package dev.inlay.spec;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -34,6 +35,7 @@ final class FormatReader {
   ValueFormat read(Section at, FieldType usual) {
     FieldType type =
         FieldType.ofWord(at.choice("type", usual.word(), FieldType.words())).orElse(usual);
+    tellDaysWithoutYear(at, type);
     Optional<String> markers = at.text("markers").filter(m -> !m.equals("keep"));
     return new ValueFormat(
         type,
@@ -48,6 +50,8 @@ final class FormatReader {
         markers.isPresent(),
         markers.filter(m -> !m.equals("off")),
         replacements(at),
+        meanings(at),
+        at.text("year from"),
         at.pattern("split"),
         at.text("default"),
         at.flag("fill down"),
@@ -81,6 +85,19 @@ final class FormatReader {
       }
     }
     return quiet(section, key);
+  }
+
+  /** A pattern that has no year fits no date, unless something completes it. */
+  private static void tellDaysWithoutYear(Section at, FieldType type) {
+    if (type != FieldType.DATE || at.has("year from")) {
+      return;
+    }
+    for (Node item : at.items("form")) {
+      String form = at.textOf(item, "'form'");
+      if (flaw(form) == null && !form.matches(".*[yu].*")) {
+        at.messages().add(item, "'" + form + "' has no year; 'year from' names the field with it");
+      }
+    }
   }
 
   private static String flaw(String form) {
@@ -121,6 +138,14 @@ final class FormatReader {
       }
     }
     return known;
+  }
+
+  private static Map<String, String> meanings(Section at) {
+    Map<String, String> meanings = new LinkedHashMap<>();
+    at.get("means")
+        .map(n -> Section.ofAny(n, at.messages()))
+        .ifPresent(s -> s.values().forEach((k, n) -> meanings.put(k, s.textOf(n, "'means'"))));
+    return meanings;
   }
 
   private static List<ValueFormat.Replacement> replacements(Section at) {

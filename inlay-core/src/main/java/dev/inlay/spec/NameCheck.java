@@ -23,6 +23,9 @@ final class NameCheck {
     if (set.takesAllColumns()) {
       return; // its fields are named by the headings of each file
     }
+    set.fields().forEach(this::checkYear);
+    set.records().ifPresent(r -> r.subtotals().forEach(p -> checkSum("subtotals", p)));
+    set.records().ifPresent(r -> r.totals().forEach(p -> checkSum("totals", p)));
     Shape shape = set.shape();
     check("continued rows", shape.continuedWhenEmpty());
     shape.computed().forEach(c -> check("compute", c.expression().fields()));
@@ -35,6 +38,28 @@ final class NameCheck {
     shape.sums().ifPresent(this::checkSums);
     check("sort", shape.sort().stream().map(Shape.SortKey::field).toList());
     check("fields", shape.output().values());
+  }
+
+  private void checkYear(FieldSpec field) {
+    field.form().yearFrom().ifPresent(f -> check("year from", List.of(f), place("columns")));
+  }
+
+  private void checkSum(String key, TextPattern pattern) {
+    Node at = place("records");
+    check(key, pattern.groups(), at);
+    boolean sums =
+        set.fields().stream()
+            .anyMatch(f -> f.form().type().isNumeric() && pattern.groups().contains(f.name()));
+    if (!sums) {
+      section
+          .messages()
+          .add(
+              at,
+              "a pattern of '"
+                  + key
+                  + "' takes no sum: name the number in it after the field that is added up, whose"
+                  + " type is number, as (?<amount>.+)");
+    }
   }
 
   private void checkChecks() {

@@ -12,8 +12,10 @@ import java.util.Locale;
  *     pattern tells it
  * @param pattern what it looks like, in its line or beside its label; null for all of the text
  * @param per for which rows it holds
+ * @param optional whether a file may lack it
  */
-public record PageValue(String field, Where where, String label, TextPattern pattern, Per per) {
+public record PageValue(
+    String field, Where where, String label, TextPattern pattern, Per per, boolean optional) {
 
   /** What can be asked of the place that a row comes from. */
   public static final List<String> ORIGINS = List.of("file", "page", "title", "row");
@@ -44,7 +46,9 @@ public record PageValue(String field, Where where, String label, TextPattern pat
     /** The last one above the start of the row's table. */
     TABLE,
     /** The last one above the row, until the next. */
-    NEXT;
+    NEXT,
+    /** The first one below the row: it is printed below the rows that it holds for. */
+    ABOVE;
 
     /** The word for it in specs. */
     String word() {

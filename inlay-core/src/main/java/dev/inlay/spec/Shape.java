@@ -1,5 +1,6 @@
 package dev.inlay.spec;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -42,21 +43,64 @@ public record Shape(
   /**
    * Headings as rows.
    *
-   * @param columns that the headings, joined by {@code " / "}, meet as a whole; its groups become
-   *     fields
+   * @param columns patterns of which the headings, joined by {@code " / "}, meet one as a whole;
+   *     their groups become fields
    * @param headingTo the field that gets the heading itself; empty for none
    * @param value the field that gets the cell
    * @param keepEmpty whether an empty cell gives a row
    */
-  public record Unpivot(TextPattern columns, String headingTo, String value, boolean keepEmpty) {}
+  public record Unpivot(
+      List<TextPattern> columns, String headingTo, String value, boolean keepEmpty) {
+
+    /** Keeps a copy that cannot change. */
+    public Unpivot {
+      columns = List.copyOf(columns);
+    }
+
+    /** The fields that a heading gives, by the first pattern that it meets; empty where none. */
+    public Optional<Map<String, String>> take(String heading) {
+      return columns.stream().flatMap(p -> p.whole(heading).stream()).findFirst();
+    }
+
+    /** All fields that headings may give. */
+    public List<String> groups() {
+      return columns.stream().flatMap(p -> p.groups().stream()).distinct().toList();
+    }
+  }
 
   /**
    * A field that is reckoned.
    *
    * @param field its name
+   * @param type that its values have
    * @param expression what it is
    */
-  public record Computed(String field, Expression expression) {}
+  public record Computed(String field, FieldType type, Expression expression) {
+
+    /**
+     * The field's value in a row.
+     *
+     * @param contents of the other fields
+     * @throws IllegalArgumentException where it cannot be reckoned, or is not of the type
+     */
+    public Object content(Map<String, Object> contents) {
+      Object content = expression.evaluate(contents);
+      boolean fits =
+          content == null
+              || switch (type) {
+                case INTEGER ->
+                    content instanceof BigDecimal n && n.stripTrailingZeros().scale() <= 0;
+                case NUMBER, PERCENT -> content instanceof BigDecimal;
+                case BOOLEAN -> content instanceof Boolean;
+                default -> true;
+              };
+      if (!fits) {
+        throw new IllegalArgumentException(
+            field + ": '" + expression + "' gives " + content + ", which is no " + type.word());
+      }
+      return type == FieldType.STRING && content != null ? content.toString() : content;
+    }
+  }
 
   /**
    * Rows as columns.

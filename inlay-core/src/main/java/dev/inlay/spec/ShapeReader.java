@@ -55,12 +55,14 @@ final class ShapeReader {
 
   private Optional<Shape.Unpivot> unpivot(Section one) {
     String value = one.needed("value");
-    one.needed("columns");
-    return one.pattern("columns")
-        .map(
-            p ->
-                new Shape.Unpivot(
-                    p, one.text("heading to").orElse(""), value, one.flag("keep empty")));
+    if (!one.has("columns")) {
+      one.needed("columns");
+    }
+    List<TextPattern> columns = one.patterns("columns");
+    String headingTo = one.text("heading to").orElse("");
+    return columns.isEmpty()
+        ? Optional.empty()
+        : Optional.of(new Shape.Unpivot(columns, headingTo, value, one.flag("keep empty")));
   }
 
   private List<Shape.Computed> computed() {
@@ -72,15 +74,18 @@ final class ShapeReader {
     Section fields = Section.ofAny(node.get(), messages);
     for (Map.Entry<String, Node> entry : fields.values().entrySet()) {
       Optional<Expression> expression;
+      FieldType type = FieldType.NUMBER;
       if (entry.getValue() instanceof MappingNode) {
         Section one = Section.of(entry.getValue(), SpecKeys.COMPUTED, messages);
-        one.choice("type", FieldType.NUMBER.word(), FieldType.words());
+        String word = one.choice("type", FieldType.NUMBER.word(), FieldType.words());
+        type = FieldType.ofWord(word).orElse(FieldType.NUMBER);
         one.needed("is");
         expression = one.expression("is");
       } else {
         expression = fields.expression(entry.getKey());
       }
-      expression.ifPresent(e -> all.add(new Shape.Computed(entry.getKey(), e)));
+      FieldType wanted = type;
+      expression.ifPresent(e -> all.add(new Shape.Computed(entry.getKey(), wanted, e)));
     }
     return all;
   }

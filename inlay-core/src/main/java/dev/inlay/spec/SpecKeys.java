@@ -61,7 +61,7 @@ enum SpecKeys {
       key("title", "texts", "a text of the title, or several wordings"),
       key("headings", "texts", "headings that it has, in any order"),
       key("similar", "share", "how alike they must be, as 80 %"),
-      key("order", "any", "the n-th that fits: 1, 2 ... or last"),
+      key("order", "any", "the n-th that fits: 1, 2 ... or last; or '1 on each page'"),
       key("pages", "text", "only on these pages"),
       key("below", "text", "a text of the line above the table"),
       key("above", "text", "a text of the line below the table"),
@@ -86,6 +86,8 @@ enum SpecKeys {
       key("unit", "texts", "words at a number that belong to it"),
       key("markers", "text", "footnote markers: off, or the field that gets them"),
       key("replace", "map:text", "patterns and what stands in their place"),
+      key("means", "map:text", "each text that there may be, and what it means"),
+      key("year from", "text", "the field with the date or month that completes the year"),
       key("split", "pattern", "a pattern whose groups become fields"),
       key("default", "text", "what stands where nothing is printed"),
       key("fill down", "flag", "whether a value goes on to the rows below"),
@@ -107,7 +109,8 @@ enum SpecKeys {
       key("beside", "text", "the text that it stands beside"),
       key("below", "text", "the text that it stands below"),
       key("pattern", "pattern", "what it looks like; its group is the value"),
-      key("per", "choice:file,page,table,next", "for which rows it holds"),
+      key("per", "choice:file,page,table,next,above", "for which rows it holds"),
+      key("optional", "flag", "whether a file may lack it"),
       key("origin", "choice:file,page,title,row", "where the row comes from, instead of a text")),
   /** Headings among rows. */
   HEADING(
@@ -132,7 +135,7 @@ enum SpecKeys {
       key("heading to", "text", "the field that gets the heading over a block")),
   /** Headings as rows. */
   UNPIVOT(
-      key("columns", "pattern", "which headings; groups become fields"),
+      key("columns", "patterns", "which headings, in one wording or more; groups become fields"),
       key("value", "text", "the field that gets the cell"),
       key("heading to", "text", "the field that gets the heading"),
       key("keep empty", "flag", "whether empty cells give rows")),
@@ -195,7 +198,14 @@ enum SpecKeys {
       key("until", "pattern", "the line at which it ends"),
       key("record", "pattern", "a line with a row; its groups become fields"),
       key("continued", "patterns", "lines that go on with the row above"),
-      key("leave out", "patterns", "lines that are left out")),
+      key("subtotals", "patterns", "lines that print sums of a group; groups: the fields"),
+      key("totals", "patterns", "lines that print sums of all rows; groups: the fields"),
+      key(
+          "spaces",
+          "choice:one,kept",
+          "whether wide gaps in a line are two spaces to the patterns"),
+      key("leave out", "patterns", "lines that are left out"),
+      key("other lines", "choice:report,leave out", "what becomes of lines that fit no pattern")),
   /** A file that is written. */
   RESULT(
       key("file", "text", "its name; the ending tells the form"),

@@ -13,6 +13,7 @@ import java.util.OptionalInt;
  * @param headings that the table must have, in any order; empty for any
  * @param similar how alike titles and headings must be, from 0 to 1
  * @param order only the n-th that fits, from 1; -1 is the last
+ * @param orderOnPage whether it is counted on each page anew
  * @param pages on which it starts
  * @param below a text of the line above the table
  * @param above a text of the line below it
@@ -25,6 +26,7 @@ public record TableSpec(
     List<String> headings,
     double similar,
     OptionalInt order,
+    boolean orderOnPage,
     PageSelection pages,
     Optional<String> below,
     Optional<String> above,
@@ -51,6 +53,7 @@ public record TableSpec(
           List.of(),
           FieldSpec.USUAL_SIMILARITY,
           OptionalInt.empty(),
+          false,
           PageSelection.ALL,
           Optional.empty(),
           Optional.empty(),

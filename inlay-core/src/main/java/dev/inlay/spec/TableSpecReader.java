@@ -3,12 +3,15 @@ package dev.inlay.spec;
 import dev.inlay.geom.Length;
 import dev.inlay.page.PageSelection;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import org.snakeyaml.engine.v2.nodes.MappingNode;
 import org.snakeyaml.engine.v2.nodes.Node;
 
 /** Reads which tables of a report are meant. */
 final class TableSpecReader {
+
+  private static final String ON_PAGE = "on each page";
 
   private final Section section;
   private final Messages messages;
@@ -26,6 +29,7 @@ final class TableSpecReader {
           all.headings(),
           all.similar(),
           all.order(),
+          all.orderOnPage(),
           all.pages(),
           all.below(),
           all.above(),
@@ -39,6 +43,7 @@ final class TableSpecReader {
         one.texts("headings"),
         one.share("similar", FieldSpec.USUAL_SIMILARITY),
         order(one),
+        one.text("order").filter(t -> t.endsWith(ON_PAGE)).isPresent(),
         one.read("pages", PageSelection::parse).orElse(PageSelection.ALL),
         one.text("below"),
         one.text("above"),
@@ -48,9 +53,21 @@ final class TableSpecReader {
   }
 
   private static OptionalInt order(Section one) {
-    return one.text("order").filter("last"::equals).isPresent()
-        ? OptionalInt.of(-1)
-        : one.number("order");
+    Optional<String> text = one.text("order").map(t -> t.replace(ON_PAGE, "").strip());
+    if (text.isEmpty()) {
+      return OptionalInt.empty();
+    }
+    if (text.get().equals("last")) {
+      return OptionalInt.of(-1);
+    }
+    if (text.get().matches("[1-9]\\d{0,3}")) {
+      return OptionalInt.of(Integer.parseInt(text.get()));
+    }
+    one.messages()
+        .add(
+            one.get("order").orElseThrow(),
+            "'order' takes 1, 2 ... or last, and perhaps '" + ON_PAGE + "' behind it");
+    return OptionalInt.empty();
   }
 
   private static TableSpec.Place place(Section at) {

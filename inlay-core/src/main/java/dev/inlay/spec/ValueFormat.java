@@ -2,6 +2,7 @@ package dev.inlay.spec;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -19,6 +20,8 @@ import java.util.Optional;
  * @param markersOff whether footnote markers are taken off
  * @param markersTo the field that gets them, if any
  * @param replacements made before all else, in order
+ * @param meanings what each text means, by the texts that there may be; empty where any may be
+ * @param yearFrom the field with the date that completes days without a year, if any
  * @param split a pattern whose groups become fields, if any
  * @param defaultText stands where nothing is printed, if any
  * @param fillDown whether a value goes on down to the rows below that have none
@@ -37,6 +40,8 @@ public record ValueFormat(
     boolean markersOff,
     Optional<String> markersTo,
     List<Replacement> replacements,
+    Map<String, String> meanings,
+    Optional<String> yearFrom,
     Optional<TextPattern> split,
     Optional<String> defaultText,
     boolean fillDown,
@@ -68,6 +73,8 @@ public record ValueFormat(
         false,
         Optional.empty(),
         List.of(),
+        Map.of(),
+        Optional.empty(),
         Optional.empty(),
         Optional.empty(),
         false,
@@ -91,6 +98,8 @@ public record ValueFormat(
         plain.markersOff,
         plain.markersTo,
         plain.replacements,
+        plain.meanings,
+        plain.yearFrom,
         plain.split,
         plain.defaultText,
         plain.fillDown,

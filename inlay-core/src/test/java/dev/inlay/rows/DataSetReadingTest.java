@@ -1,63 +1,21 @@
 package dev.inlay.rows;
 
+import static dev.inlay.rows.ReadRows.codes;
+import static dev.inlay.rows.ReadRows.line;
+import static dev.inlay.rows.ReadRows.read;
+import static dev.inlay.rows.ReadRows.set;
+import static dev.inlay.rows.ReadRows.texts;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.TableBuilder;
 import dev.inlay.geom.Box;
 import dev.inlay.model.RowKind;
 import dev.inlay.model.Table;
-import dev.inlay.rows.PageLine.LineWord;
-import dev.inlay.spec.DataSetSpec;
-import dev.inlay.spec.SpecException;
-import dev.inlay.spec.SpecReader;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class DataSetReadingTest {
-
-  private static DataSetSpec set(String yaml) {
-    try {
-      return SpecReader.read("report: R\n" + yaml).dataSets().get(0);
-    } catch (SpecException e) {
-      throw new AssertionError(e.messages().toString(), e);
-    }
-  }
-
-  private static DataSetPart read(String yaml, Table table, String... lines) {
-    List<PageLine> all = new ArrayList<>();
-    for (int i = 0; i < lines.length; i++) {
-      all.add(line(lines[i], 20 + 15 * i));
-    }
-    DataSetPart part = DataSetReading.read(set(yaml), "a.pdf", List.of(table), all);
-    assertThat(part.ledger().balances()).isTrue();
-    return part;
-  }
-
-  /** A line whose words stand a space apart; two spaces are a wide gap. */
-  private static PageLine line(String text, double top) {
-    List<LineWord> words = new ArrayList<>();
-    double x = 50;
-    for (String word : text.split(" ")) {
-      if (word.isEmpty()) {
-        x += 60;
-      } else {
-        words.add(new LineWord(word, new Box(x, top, x + 5 * word.length(), top + 10)));
-        x += 5 * word.length() + 3;
-      }
-    }
-    String plain = text.replaceAll(" +", " ");
-    return new PageLine(1, plain, new Box(50, top, x, top + 10), words);
-  }
-
-  private static List<String> texts(DataSetPart part, String field) {
-    return part.records().stream().map(r -> String.valueOf(r.value(field).content())).toList();
-  }
-
-  private static List<String> codes(DataSetPart part) {
-    return part.findings().stream().map(Finding::code).toList();
-  }
 
   @Test
   void aHeadingIsFoundThoughItWasRewordedAndThatIsTold() {
@@ -404,5 +362,50 @@ class DataSetReadingTest {
     DataSetPart part = read(yaml, table, "Day  soon");
     assertThat(part.held()).hasSize(2);
     assertThat(part.findings()).hasSize(1);
+  }
+
+  @Test
+  void aTextWithoutAMeaningHoldsItsRow() {
+    Table table = new TableBuilder("Vessel", "State").row("Skua", "A").row("Tern", "X").build();
+    DataSetPart part =
+        read("columns: {vessel: Vessel, state: {from: State, means: {A: active}}}", table);
+    assertThat(texts(part, "state")).containsExactly("active");
+    assertThat(part.held().get(0).reasons().get(0).message())
+        .contains("'X' stands not under 'means'");
+  }
+
+  @Test
+  void aReckonedValueThatIsNotOfItsTypeHoldsItsRow() {
+    Table table = new TableBuilder("Vessel", "Boxes").row("Skua", "24").row("Tern", "25").build();
+    DataSetPart part =
+        read(
+            """
+            columns: {vessel: Vessel, boxes: {from: Boxes, type: integer}}
+            compute: {dozens: {is: boxes / 12, type: integer}}
+            """,
+            table);
+    assertThat(texts(part, "dozens")).containsExactly("2");
+    assertThat(part.held().get(0).reasons().get(0).message()).contains("which is no integer");
+  }
+
+  @Test
+  void oneTableOfEachPageIsTaken() {
+    List<Table> tables =
+        List.of(new TableBuilder("A").row("1").build(), new TableBuilder("A").row("2").build());
+    assertThat(records("table: {order: 2}\ncolumns: {a: A}", tables)).isEqualTo(1);
+    assertThat(records("table: {order: 2 on each page}\ncolumns: {a: A}", tables)).isEqualTo(1);
+    assertThat(records("table: {order: 1 on each page}\ncolumns: {a: A}", onTwoPages()))
+        .isEqualTo(2);
+    assertThat(records("table: {order: 1}\ncolumns: {a: A}", onTwoPages())).isEqualTo(1);
+  }
+
+  private static List<Table> onTwoPages() {
+    return List.of(
+        new TableBuilder("A").page(1).row("1").build(),
+        new TableBuilder("A").page(2).row("2").build());
+  }
+
+  private static int records(String yaml, List<Table> tables) {
+    return DataSetReading.read(set(yaml), "a.pdf", tables, List.of()).records().size();
   }
 }

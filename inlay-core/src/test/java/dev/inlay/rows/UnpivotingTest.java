@@ -46,4 +46,17 @@ class UnpivotingTest {
     TableBuilder table = new TableBuilder("Vessel", "Q1", "Q2").row("Skua", "12", "13");
     assertThat(quarters("vessel: Vessel, ", table).findings()).isEmpty();
   }
+
+  @Test
+  void headingsInSeveralWordingsAreTakenByAListOfPatterns() {
+    DataSetPart part =
+        ReadRows.read(
+            """
+            unpivot: {columns: ['Q(?<quarter>[1-4])', '(?<quarter>[1-4])(st|nd) quarter'], value: tons}
+            columns: {vessel: Vessel, tons: {type: number}}
+            """,
+            new TableBuilder("Vessel", "Q1", "2nd quarter").row("Skua", "12", "13").build());
+    assertThat(ReadRows.texts(part, "quarter")).containsExactly("1", "2");
+    assertThat(ReadRows.texts(part, "tons")).containsExactly("12", "13");
+  }
 }

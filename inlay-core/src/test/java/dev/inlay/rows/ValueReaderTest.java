@@ -7,10 +7,14 @@ import dev.inlay.spec.FieldType;
 import dev.inlay.spec.ValueFormat;
 import dev.inlay.text.NumberFormat;
 import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.Year;
+import java.time.YearMonth;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -172,6 +176,8 @@ class ValueReaderTest {
             false,
             plain.markersTo(),
             List.of(),
+            plain.meanings(),
+            plain.yearFrom(),
             plain.split(),
             plain.defaultText(),
             false,
@@ -183,5 +189,23 @@ class ValueReaderTest {
   @ValueSource(strings = {"-", "", "  "})
   void marksForNothingGiveNoValue(String text) {
     assertThat(read(text, form(FieldType.NUMBER, '.'))).isNull();
+  }
+
+  private static Object day(String text, Object near) {
+    ValueFormat form =
+        ValueFormat.ofType(FieldType.DATE, Optional.empty(), List.of("d.M.", "d MMM"), List.of());
+    PrintedText raw = new PrintedText(text, Optional.empty());
+    return new ValueReader(form, NumberFormat.of(List.of())).read(raw, near).content();
+  }
+
+  @Test
+  void aDayWithoutAYearLiesNearestToTheDateThatCompletesIt() {
+    YearMonth january = YearMonth.of(2025, 1);
+    assertThat(day("3.1.", january)).isEqualTo(LocalDate.of(2025, 1, 3));
+    assertThat(day("31.12.", january)).isEqualTo(LocalDate.of(2024, 12, 31));
+    assertThat(day("2 Jan", LocalDate.of(2024, 12, 30))).isEqualTo(LocalDate.of(2025, 1, 2));
+    assertThat(day("31.12.", Year.of(2025))).isEqualTo(LocalDate.of(2025, 12, 31));
+    assertThat(day("29.2.", january)).as("only 2024 has one").isEqualTo(LocalDate.of(2024, 2, 29));
+    assertThatThrownBy(() -> day("3.1.", null)).isInstanceOf(IllegalArgumentException.class);
   }
 }

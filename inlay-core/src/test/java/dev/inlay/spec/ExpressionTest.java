@@ -117,4 +117,36 @@ class ExpressionTest {
         .contains(Map.of("x", "12", "y", "ab"));
     assertThat(TextPattern.of("No\\. (\\d+)").value("TARN No. 58")).contains("58");
   }
+
+  @Test
+  void ifTakesOneOfTwoAndNeedsOnlyThat() {
+    Map<String, Object> values = new HashMap<>(VALUES);
+    values.put("missing", null);
+    assertThat(Expression.of("if(boxes > 10, 'many, or (more)', 'few')").evaluate(values))
+        .isEqualTo("many, or (more)");
+    assertThat(Expression.of("1 + if(boxes > 100, missing, if(boxes > 10, 2, 3))").evaluate(values))
+        .isEqualTo(new BigDecimal("3"));
+    assertThat(Expression.of("if(empty(missing), 7, missing)").evaluate(values))
+        .isEqualTo(new BigDecimal("7"));
+    assertThat(Expression.of("if(boxes > 10, missing, 3) * 2").evaluate(values)).isNull();
+  }
+
+  @Test
+  void aBlankCountsAsNoughtWhereZeroSaysSo() {
+    Map<String, Object> values = new HashMap<>(VALUES);
+    values.put("missing", null);
+    assertThat(Expression.of("zero(missing) + zero(boxes)").evaluate(values))
+        .isEqualTo(new BigDecimal("12"));
+    assertThat(Expression.of("zero(boxes) + missing").evaluate(values)).isNull();
+    assertThat(Expression.of("missing < zero(boxes)").holds(values)).isFalse();
+  }
+
+  @Test
+  void aWordWithTooFewPartsIsTold() {
+    for (String text : new String[] {"if(boxes > 1, 2)", "zero(boxes, 1)", "if(boxes > 1"}) {
+      assertThatThrownBy(() -> Expression.of(text))
+          .isInstanceOf(IllegalArgumentException.class)
+          .hasMessageStartingWith("'" + text + "' is no expression: ");
+    }
+  }
 }
