@@ -13,6 +13,8 @@ import java.sql.ResultSet;
 import java.sql.Statement;
 import java.util.List;
 import java.util.zip.ZipFile;
+import org.apache.poi.ss.usermodel.CellStyle;
+import org.apache.poi.ss.usermodel.Row;
 import org.apache.poi.ss.usermodel.Sheet;
 import org.apache.poi.ss.usermodel.Workbook;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
@@ -129,15 +131,18 @@ class ResultFormsIT {
   void aSheetOfAWorkbookIsFilledAndTheRestStays() throws Exception {
     try (Workbook workbook = new XSSFWorkbook()) {
       Sheet data = workbook.createSheet("Data");
+      data.createRow(0).createCell(0).setCellValue("Deposits of the Board");
       List<String> heads = List.of("balance", "own note", "account", "due", "share", "lent");
+      Row headings = data.createRow(3);
       for (int c = 0; c < heads.size(); c++) {
-        data.createRow(0).createCell(c);
+        headings.createCell(c).setCellValue(heads.get(c));
       }
-      for (int c = 0; c < heads.size(); c++) {
-        data.getRow(0).createCell(c).setCellValue(heads.get(c));
-      }
-      data.createRow(1).createCell(1).setCellValue("kept");
-      data.getRow(1).createCell(2).setCellValue("0001");
+      CellStyle style = workbook.createCellStyle();
+      style.setDataFormat(workbook.createDataFormat().getFormat("#,##0.000"));
+      data.createRow(4).createCell(0).setCellStyle(style);
+      data.getRow(4).getCell(0).setCellValue(7);
+      data.getRow(4).createCell(1).setCellValue("kept");
+      data.getRow(4).createCell(2).setCellValue("0001");
       workbook.createSheet("Other").createRow(0).createCell(0).setCellFormula("1+1");
       try (OutputStream out = Files.newOutputStream(folder.resolve("monthly.xlsx"))) {
         workbook.write(out);
@@ -150,10 +155,12 @@ class ResultFormsIT {
     try (InputStream in = Files.newInputStream(folder.resolve("out/monthly.xlsx"));
         Workbook workbook = new XSSFWorkbook(in)) {
       Sheet data = workbook.getSheet("Data");
-      assertThat(data.getLastRowNum()).isEqualTo(7);
-      assertThat(data.getRow(1).getCell(1).getStringCellValue()).isEqualTo("kept");
-      assertThat(data.getRow(2).getCell(0).getNumericCellValue()).isEqualTo(1204.50);
-      assertThat(data.getRow(2).getCell(2).getStringCellValue()).isEqualTo("0042");
+      assertThat(data.getLastRowNum()).isEqualTo(10);
+      assertThat(data.getRow(4).getCell(1).getStringCellValue()).isEqualTo("kept");
+      assertThat(data.getRow(5).getCell(0).getNumericCellValue()).isEqualTo(1204.50);
+      assertThat(data.getRow(5).getCell(0).getCellStyle().getDataFormatString())
+          .isEqualTo("#,##0.000");
+      assertThat(data.getRow(5).getCell(2).getStringCellValue()).isEqualTo("0042");
       assertThat(workbook.getSheet("Other").getRow(0).getCell(0).getCellFormula()).isEqualTo("1+1");
     }
   }

@@ -11,10 +11,14 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.StreamSupport;
 import org.apache.poi.ss.usermodel.CellStyle;
+import org.apache.poi.ss.usermodel.CellType;
 import org.apache.poi.ss.usermodel.DataFormatter;
 import org.apache.poi.ss.usermodel.Row;
 import org.apache.poi.ss.usermodel.Sheet;
@@ -26,6 +30,9 @@ import org.apache.poi.xssf.usermodel.XSSFWorkbook;
  * tell which field goes where; its other sheets, formats and columns stay as they are.
  */
 final class WorkbookFilling {
+
+  /** Headings stand at most this many rows below the first row of a sheet. */
+  private static final int MOST_ROWS_ABOVE = 50;
 
   private final Workbook workbook;
   private final DataFormatter shown = new DataFormatter(Locale.ROOT);
@@ -59,7 +66,7 @@ final class WorkbookFilling {
     if (sheet == null) {
       sheet = workbook.createSheet(sheetName);
     }
-    int header = sheet.getFirstRowNum();
+    int header = headingRow(sheet, data.columns());
     Row heads = header < 0 ? null : sheet.getRow(header);
     if (heads == null) {
       header = 0;
@@ -69,9 +76,9 @@ final class WorkbookFilling {
       }
     }
     int[] places = places(heads, data.columns(), sheetName);
-    Row model = sheet.getRow(header + 1);
-    Map<Integer, CellStyle> looks = looks(model, places);
-    int next = append ? Math.max(header, sheet.getLastRowNum()) + 1 : header + 1;
+    int last = lastFilled(sheet, header, places);
+    Map<Integer, CellStyle> looks = looks(sheet, header, last, places);
+    int next = append ? last + 1 : header + 1;
     if (!append) {
       clear(sheet, header, places);
     }
@@ -82,6 +89,50 @@ final class WorkbookFilling {
       }
       next++;
     }
+  }
+
+  /**
+   * The row with the headings, which may stand below a title: of the upper rows the one that holds
+   * most of them. -1 where the sheet is empty.
+   */
+  private int headingRow(Sheet sheet, List<Head> columns) {
+    Set<String> wanted = new HashSet<>();
+    columns.forEach(c -> wanted.add(c.name()));
+    int best = sheet.getFirstRowNum();
+    long most = 0;
+    int end = Math.min(sheet.getLastRowNum(), sheet.getFirstRowNum() + MOST_ROWS_ABOVE);
+    for (int r = Math.max(0, sheet.getFirstRowNum()); r <= end; r++) {
+      long held =
+          sheet.getRow(r) == null
+              ? 0
+              : StreamSupport.stream(sheet.getRow(r).spliterator(), false)
+                  .map(c -> shown.formatCellValue(c).strip())
+                  .filter(wanted::contains)
+                  .distinct()
+                  .count();
+      if (held > most) {
+        most = held;
+        best = r;
+      }
+    }
+    return best;
+  }
+
+  /** The last row with something in the columns that are filled; the headings where none has. */
+  private static int lastFilled(Sheet sheet, int header, int[] places) {
+    for (int r = sheet.getLastRowNum(); r > header; r--) {
+      Row row = sheet.getRow(r);
+      for (int place : places) {
+        if (row != null && row.getCell(place) != null && !isBlank(row.getCell(place))) {
+          return r;
+        }
+      }
+    }
+    return header;
+  }
+
+  private static boolean isBlank(org.apache.poi.ss.usermodel.Cell cell) {
+    return cell.getCellType() == CellType.BLANK;
   }
 
   private int[] places(Row heads, List<Head> columns, String sheetName) throws IOException {
@@ -110,11 +161,15 @@ final class WorkbookFilling {
     return places;
   }
 
-  private static Map<Integer, CellStyle> looks(Row model, int[] places) {
+  /** How the nearest cell above is shown, by column. */
+  private static Map<Integer, CellStyle> looks(Sheet sheet, int header, int last, int[] places) {
     Map<Integer, CellStyle> looks = new HashMap<>();
     for (int place : places) {
-      if (model != null && model.getCell(place) != null) {
-        looks.put(place, model.getCell(place).getCellStyle());
+      for (int r = Math.max(last, header + 1); r > header && !looks.containsKey(place); r--) {
+        Row row = sheet.getRow(r);
+        if (row != null && row.getCell(place) != null) {
+          looks.put(place, row.getCell(place).getCellStyle());
+        }
       }
     }
     return looks;
