@@ -168,7 +168,7 @@ public final class SpecRun {
     for (DataSetPart part : parts) {
       for (RuleUse use : part.uses()) {
         if (use.rule().equals("table") && !use.nearly().isEmpty()) {
-          return "no table fits; " + use.nearly().get(0);
+          return "no table fits; the nearest is " + use.nearly().get(0);
         }
       }
     }

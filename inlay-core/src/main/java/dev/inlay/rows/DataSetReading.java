@@ -6,6 +6,7 @@ import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.LeaveOutRule;
 import dev.inlay.spec.PageValue;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -118,9 +119,13 @@ public final class DataSetReading {
 
   private void tables(List<Table> tables, PageValues values) {
     tally.uses().name("table");
-    for (TableFit fit : TableFit.of(tables, set)) {
+    List<TableFit> fits = TableFit.of(tables, set);
+    fits.stream()
+        .filter(f -> !f.fits())
+        .sorted(Comparator.comparingDouble(TableFit::nearness).reversed())
+        .forEach(f -> tally.uses().missed("table", f.table().id(), f.reason()));
+    for (TableFit fit : fits) {
       if (!fit.fits()) {
-        tally.uses().missed("table", fit.table().id(), fit.reason());
         continue;
       }
       Table table = fit.table();

@@ -21,17 +21,23 @@ import java.util.TreeMap;
  * @param table the table
  * @param fits whether it is
  * @param reason why not, in words that follow "is left aside: "; empty where it fits
+ * @param nearness the share of the columns wanted that it has, 0 to 1
  */
-record TableFit(Table table, boolean fits, String reason) {
+record TableFit(Table table, boolean fits, String reason, double nearness) {
 
   private static final int HUNDRED = 100;
+
+  /** A heading that is less like the one wanted is another one, and no help to name. */
+  private static final double WORTH_NAMING = 0.4;
 
   /** How each table of a file fits. */
   static List<TableFit> of(List<Table> tables, DataSetSpec set) {
     List<TableFit> fits = new ArrayList<>();
     for (Table table : tables) {
       String reason = reason(table, set).orElse("");
-      fits.add(new TableFit(table, reason.isEmpty(), reason));
+      fits.add(
+          new TableFit(
+              table, reason.isEmpty(), reason, reason.isEmpty() ? 1 : nearness(table, set)));
     }
     if (set.tables().order().isEmpty()) {
       return fits;
@@ -62,7 +68,8 @@ record TableFit(Table table, boolean fits, String reason) {
         .map(
             f ->
                 f.fits() && f.table() != wanted
-                    ? new TableFit(f.table(), false, "it is not the one that 'order' names")
+                    ? new TableFit(
+                        f.table(), false, "it is not the one that 'order' names", f.nearness())
                     : f)
         .toList();
   }
@@ -107,7 +114,30 @@ record TableFit(Table table, boolean fits, String reason) {
     }
     TableView view = Reshaping.of(rows, set.shape());
     List<FieldSpec> missing = ColumnMatch.of(set.fields(), view).missing(set.fields());
-    return missing.isEmpty() ? Optional.empty() : Optional.of(missing(missing.get(0), table));
+    if (missing.isEmpty()) {
+      return Optional.empty();
+    }
+    long wanted = wanted(set).size();
+    String count =
+        missing.size() == 1
+            ? ""
+            : "; " + (wanted - missing.size()) + " of the " + wanted + " columns wanted are there";
+    return Optional.of(missing(missing.get(0), table) + count);
+  }
+
+  /** The columns that a table must have. */
+  private static List<FieldSpec> wanted(DataSetSpec set) {
+    return set.fields().stream().filter(f -> f.isColumn() && !f.optional()).toList();
+  }
+
+  private static double nearness(Table table, DataSetSpec set) {
+    List<FieldSpec> wanted = wanted(set);
+    if (wanted.isEmpty()) {
+      return 0;
+    }
+    TableView view = Reshaping.of(SourceRows.of(table), set.shape());
+    int missing = ColumnMatch.of(set.fields(), view).missing(set.fields()).size();
+    return 1 - (double) missing / wanted.size();
   }
 
   /** What is missing, and the heading that comes nearest. */
@@ -118,6 +148,7 @@ record TableFit(Table table, boolean fits, String reason) {
     }
     Optional<Column> nearest =
         table.columns().stream()
+            .filter(c -> ColumnMatch.likeness(field, c.path()) >= WORTH_NAMING)
             .max(Comparator.comparingDouble(c -> ColumnMatch.likeness(field, c.path())));
     String near =
         nearest

@@ -408,4 +408,24 @@ class DataSetReadingTest {
   private static int records(String yaml, List<Table> tables) {
     return DataSetReading.read(set(yaml), "a.pdf", tables, List.of()).records().size();
   }
+
+  @Test
+  void ofTablesThatDoNotFitTheNearestIsNamedFirst() {
+    Table far = new TableBuilder("Berth", "Depth").row("N1", "4").build();
+    Table near = new TableBuilder("Vessel", "Boxes", "Weight (t)").row("Skua", "2", "3").build();
+    DataSetPart part =
+        DataSetReading.read(
+            set(
+                "columns: {vessel: Vessel, boxes: Boxes, weight: {from: Weights (kg), similar: 95 %}}"),
+            "a.pdf",
+            List.of(far, near),
+            List.of());
+    List<String> nearly = part.uses().get(0).nearly();
+    assertThat(nearly.get(0))
+        .contains("no column is headed 'Weights (kg)'; the nearest is 'Weight (t)'")
+        .doesNotContain("columns wanted");
+    assertThat(nearly.get(1))
+        .contains("no column is headed 'Vessel'; 0 of the 3 columns wanted are there")
+        .doesNotContain("alike");
+  }
 }
