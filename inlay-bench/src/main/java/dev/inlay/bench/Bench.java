@@ -13,6 +13,7 @@ public final class Bench {
 
   private static final String USE =
       "use: accuracy [-v] FOLDER...   or: cases [--record [--reason TEXT]] [FOLDER]"
+          + "   or: damage FOLDER PAPERS COPIES SEED"
           + "   or: survivors MUTATIONS.xml CASES [COUNT [SEED]]"
           + "   or: train | train-headings | train-tables WEIGHTS FOLDER..."
           + "   or: speed [options of JMH, as -p folder=PATH]";
@@ -42,6 +43,7 @@ public final class Bench {
         }
       }
       case "survivors" -> Survivors.main(rest, System.out);
+      case "damage" -> DamageTrial.main(rest, System.out);
       case "train-tables" -> TableTraining.main(rest, System.out);
       case "train-headings" -> HeadingTraining.main(rest, System.out);
       case "train-header-rows" -> HeaderRowTraining.main(rest, System.out);

@@ -160,4 +160,20 @@ class ErrorsIT {
     String json = Files.readString(folder.resolve("o/deposit-book-2025.json"));
     assertThat(json).contains("\"possible-table\"").contains("\"status\":\"ok\"");
   }
+
+  @Test
+  void aPaperThatWasCutShortIsPartialAndItsTablesAreFlagged() throws Exception {
+    byte[] whole = Files.readAllBytes(Program.SAMPLES.resolve("landings-2025-q1.pdf"));
+    String text = new String(whole, java.nio.charset.StandardCharsets.ISO_8859_1);
+    byte[] cut = java.util.Arrays.copyOf(whole, text.lastIndexOf("startxref"));
+    Files.write(folder.resolve("cut.pdf"), cut);
+    Result result = Program.run(folder, "extract", "cut.pdf", "--to", "json", "-o", "o.json");
+    assertThat(result.code()).isEqualTo(ExitCode.INPUT);
+    assertThat(result.err())
+        .contains(
+            "cut.pdf: is damaged: its end is missing; rows may be missing; ask for a new copy");
+    assertThat(Files.readString(folder.resolve("o.json")))
+        .contains("\"status\":\"partial\"")
+        .contains("\"damaged-page\"");
+  }
 }

@@ -218,8 +218,8 @@ public final class SpecRun {
         if (problem.isPossibleTable() && takesLines()) {
           continue; // lines in columns are what such a spec reads
         }
-        findings.add(
-            Finding.of(Severity.WARNING, problem.code(), name(document), problem.message()));
+        Severity severity = problem.isNote() ? Severity.NOTE : Severity.WARNING;
+        findings.add(Finding.of(severity, problem.code(), name(document), problem.message()));
       }
     }
     if (status == FileRun.Status.SET_ASIDE) {

@@ -120,7 +120,7 @@ public final class Extractor {
                   walked.pages(),
                   whole ? walked.status() : DocumentStatus.PARTIAL,
                   problems,
-                  reader.tables(),
+                  DamagedPages.flag(reader.tables(), walked.damaged()),
                   walked.traits(),
                   reader.ledgers()));
       List<Decision> decisions = new ArrayList<>(reader.decisions());

@@ -10,6 +10,8 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -28,13 +30,19 @@ public final class PageWalk {
    * @param status how far it could be read
    * @param problems what kept Inlay from reading all of it
    * @param traits what it is made of
+   * @param damaged the numbers of pages that were read and of which something may be lost
    */
   public record WalkResult(
-      int pages, DocumentStatus status, List<Problem> problems, PaperTraits traits) {
+      int pages,
+      DocumentStatus status,
+      List<Problem> problems,
+      PaperTraits traits,
+      Set<Integer> damaged) {
 
-    /** Keeps a copy of the problems that cannot change. */
+    /** Keeps copies that cannot change. */
     public WalkResult {
       problems = List.copyOf(problems);
+      damaged = Set.copyOf(damaged);
     }
   }
 
@@ -56,6 +64,8 @@ public final class PageWalk {
   private final PageSelection pages;
   private final Visitor visitor;
   private final List<Problem> problems = new ArrayList<>();
+  private final Set<Integer> damaged = new TreeSet<>();
+  private boolean fileDamaged;
   private int asked;
   private int withText;
   private int withPictures;
@@ -96,7 +106,7 @@ public final class PageWalk {
   }
 
   private static WalkResult failed(DocumentStatus status, Problem problem) {
-    return new WalkResult(0, status, List.of(problem), PaperTraits.UNKNOWN);
+    return new WalkResult(0, status, List.of(problem), PaperTraits.UNKNOWN, Set.of());
   }
 
   private static String code(OpenFailure.Reason reason) {
@@ -118,6 +128,7 @@ public final class PageWalk {
           Problem.ofDocument(
               "no-such-page", "has " + count + " page(s), fewer than asked for; check --pages"));
     }
+    reportDamage(pdf);
     for (int number = 1; number <= count; number++) {
       if (Thread.interrupted()) {
         throw new InterruptedException("stopped before page " + number + " of " + path);
@@ -128,7 +139,37 @@ public final class PageWalk {
       }
     }
     PaperTraits traits = new PaperTraits(pdf.producer(), withText, withPictures);
-    return new WalkResult(count, status(), problems, traits);
+    return new WalkResult(count, status(), problems, traits, damaged);
+  }
+
+  private void reportDamage(PdfFile pdf) {
+    pdf.damage()
+        .ifPresent(
+            what -> {
+              fileDamaged = true;
+              problems.add(
+                  Problem.ofDocument(
+                      "damaged-file",
+                      "is damaged: " + what + "; rows may be missing; ask for a new copy of it"));
+            });
+    pdf.repaired().ifPresent(what -> problems.add(Problem.repaired(what)));
+  }
+
+  private void reportDamage(int number, Set<String> parts) {
+    if (!parts.isEmpty()) {
+      damaged.add(number);
+      problems.add(
+          Problem.ofPage(
+              "damaged-page",
+              number,
+              "page "
+                  + number
+                  + " is damaged ("
+                  + String.join("; ", parts)
+                  + "): rows or figures may be missing or wrong; ask for a new copy"));
+    } else if (fileDamaged) {
+      damaged.add(number);
+    }
   }
 
   /** Text that no reader sees is left out; much of it may be text that a fault of ours hides. */
@@ -150,7 +191,9 @@ public final class PageWalk {
 
   private void read(PdfFile pdf, int number) throws InterruptedException {
     try {
-      Page page = pdf.page(number);
+      Set<String> parts = new TreeSet<>();
+      Page page = pdf.page(number, parts);
+      reportDamage(number, parts);
       reportTextOnItsColour(page);
       if (page.hasText()) {
         withText++;
@@ -178,6 +221,9 @@ public final class PageWalk {
   private DocumentStatus status() {
     if (failed > 0) {
       return failed == asked ? DocumentStatus.UNREADABLE : DocumentStatus.PARTIAL;
+    }
+    if (fileDamaged || !damaged.isEmpty()) {
+      return DocumentStatus.PARTIAL;
     }
     return withText == 0 && asked > 0 ? DocumentStatus.NO_TEXT : DocumentStatus.OK;
   }

@@ -15,6 +15,7 @@ import java.util.OptionalInt;
 public record Problem(String code, OptionalInt page, String message) {
 
   private static final String POSSIBLE_TABLE = "possible-table";
+  private static final String REPAIRED = "repaired-file";
 
   /** A problem of the whole document. */
   static Problem ofDocument(String code, String message) {
@@ -37,6 +38,16 @@ public record Problem(String code, OptionalInt page, String message) {
             Warning.shortened(lines.begins()),
             lines.lines() == 1 ? "was" : "were");
     return ofPage(POSSIBLE_TABLE, page, what);
+  }
+
+  /** Something of a file that was put right, and nothing lost by it. */
+  static Problem repaired(String what) {
+    return ofDocument(REPAIRED, "was repaired: " + what);
+  }
+
+  /** Whether it only says what was done, and nobody must look. */
+  public boolean isNote() {
+    return code.equals(REPAIRED);
   }
 
   /** Whether lines were read as running text that may be a table: nothing failed. */

@@ -13,9 +13,14 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.zip.DataFormatException;
 import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
+import org.apache.pdfbox.contentstream.operator.Operator;
+import org.apache.pdfbox.cos.COSBase;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.MissingResourceException;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
@@ -39,6 +44,7 @@ final class PageReader extends PDFGraphicsStreamEngine {
   private final ActualText actualText = new ActualText();
   private final List<Box> pictures = new ArrayList<>();
   private final Map<PDFont, FontCodes> fonts;
+  private final Set<String> damaged;
 
   /** The box around the clipping region, one for each saved graphics state. */
   private final Deque<Box> clips = new ArrayDeque<>();
@@ -50,8 +56,10 @@ final class PageReader extends PDFGraphicsStreamEngine {
   private boolean clipPending;
   private Point2D.Double current = new Point2D.Double();
 
-  private PageReader(PDPage page, LayerSwitches layers, Map<PDFont, FontCodes> fonts) {
+  private PageReader(
+      PDPage page, LayerSwitches layers, Map<PDFont, FontCodes> fonts, Set<String> damaged) {
     super(page);
+    this.damaged = damaged;
     this.layers = layers;
     this.fonts = fonts;
     space = new PageSpace(page);
@@ -65,12 +73,17 @@ final class PageReader extends PDFGraphicsStreamEngine {
    * @param number its number, from 1
    * @param groups the document's layers, or null where it has none
    * @param fonts the document's fonts met so far; those of this page are added
+   * @param damaged gets what the description refers to that is not there
    * @throws IOException if its description cannot be followed
    */
   static Page read(
-      PDPage page, int number, PDOptionalContentProperties groups, Map<PDFont, FontCodes> fonts)
+      PDPage page,
+      int number,
+      PDOptionalContentProperties groups,
+      Map<PDFont, FontCodes> fonts,
+      Set<String> damaged)
       throws IOException {
-    PageReader reader = new PageReader(page, new LayerSwitches(groups), fonts);
+    PageReader reader = new PageReader(page, new LayerSwitches(groups), fonts, damaged);
     reader.processPage(new PageContents(page));
     reader.actualText.rest().forEach(reader::add);
     for (PDAnnotation annotation : page.getAnnotations()) {
@@ -100,6 +113,9 @@ final class PageReader extends PDFGraphicsStreamEngine {
     PDGraphicsState state = getGraphicsState();
     PDTextState text = state.getTextState();
     PDFont font = text.getFont();
+    if (font == null) {
+      damaged.add("a font, missing");
+    }
     if (font == null || font.isVertical()) {
       super.showText(string);
       return;
@@ -123,6 +139,16 @@ final class PageReader extends PDFGraphicsStreamEngine {
       float gap = blank ? text.getWordSpacing() : 0;
       line.translate((sign.advance() * size + text.getCharacterSpacing() + gap) * scaling, 0);
     }
+  }
+
+  /** What the library reports to its log alone: text that is drawn with it is lost. */
+  @Override
+  protected void operatorException(Operator operator, List<COSBase> operands, IOException e)
+      throws IOException {
+    if (e instanceof MissingResourceException || e.getCause() instanceof DataFormatException) {
+      damaged.add("a font or form, missing or damaged");
+    }
+    super.operatorException(operator, operands, e);
   }
 
   private static float userX(Matrix toUser, float x, float y) {

@@ -8,13 +8,18 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.WeakHashMap;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.io.RandomAccessRead;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.io.RandomAccessReadBufferedFile;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.interactive.form.PDAcroForm;
@@ -35,12 +40,15 @@ public final class PdfFile implements Closeable {
   private static final Logger LOG = LoggerFactory.getLogger(PdfFile.class);
 
   private final PDDocument document;
+  private final FileDamage damage;
+  private final PageDamage pages = new PageDamage();
 
   /** Kept from page to page as long as the library keeps the font. */
   private final Map<PDFont, FontCodes> fonts = new WeakHashMap<>();
 
-  private PdfFile(PDDocument document) {
+  private PdfFile(PDDocument document, FileDamage damage) {
     this.document = document;
+    this.damage = damage;
   }
 
   /**
@@ -64,7 +72,8 @@ public final class PdfFile implements Closeable {
         throw new OpenFailure(
             Reason.BROKEN, "is a PDF but broken: it has no pages; ask for a new copy of it", null);
       }
-      return new PdfFile(document);
+      COSDictionary tree = document.getPages().getCOSObject();
+      return new PdfFile(document, FileDamage.of(bytes, document.getDocument(), tree));
     } catch (InvalidPasswordException e) {
       close(bytes, e);
       String what = password.isEmpty() ? "is locked" : "does not open with the password given";
@@ -163,6 +172,16 @@ public final class PdfFile implements Closeable {
     return producer == null ? "" : producer.strip();
   }
 
+  /** What of the file may be lost, in words that follow "is damaged: "; empty where it is whole. */
+  public Optional<String> damage() {
+    return damage.lost();
+  }
+
+  /** What of the file was put right without loss, in words; empty where nothing was. */
+  public Optional<String> repaired() {
+    return damage.repaired();
+  }
+
   /**
    * Reads a page.
    *
@@ -170,12 +189,22 @@ public final class PdfFile implements Closeable {
    * @throws PageFailure if the page's description is broken
    */
   public Page page(int number) throws PageFailure {
+    return page(number, new TreeSet<>());
+  }
+
+  /**
+   * Reads a page, and says what it is read from that is damaged or missing.
+   *
+   * @param number from 1 to {@link #pageCount()}
+   * @param damaged gets each part of the file that is, in words
+   * @throws PageFailure if the page's description is broken
+   */
+  public Page page(int number, Set<String> damaged) throws PageFailure {
     try {
+      PDPage page = document.getPage(number - 1);
+      damaged.addAll(pages.of(page.getCOSObject()));
       return PageReader.read(
-          document.getPage(number - 1),
-          number,
-          document.getDocumentCatalog().getOCProperties(),
-          fonts);
+          page, number, document.getDocumentCatalog().getOCProperties(), fonts, damaged);
     } catch (IOException | RuntimeException | StackOverflowError e) {
       throw new PageFailure(number, e);
     }
