@@ -29,8 +29,12 @@ public final class TableBuilder {
 
   /** A table with one header row of these names. */
   public TableBuilder(String... names) {
-    columns.addAll(Column.named(Arrays.stream(names).map(List::of).toList()));
+    columns.addAll(Column.named(Arrays.stream(names).map(TableBuilder::path).toList()));
     row(RowKind.HEADER, names);
+  }
+
+  private static List<String> path(String name) {
+    return name.isEmpty() ? List.of() : List.of(name);
   }
 
   public TableBuilder row(String... texts) {

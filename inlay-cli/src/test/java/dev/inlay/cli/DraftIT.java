@@ -51,7 +51,7 @@ class DraftIT {
         .contains("code: Code  # 186 values, like 1008; all different: codes")
         .contains("week: {pattern: \"Week (.+)$\", type: integer}  # 14; 15");
     List<String> lines = run(paper("quay-prices-2025-w16"));
-    assertThat(lines).hasSize(89).contains("code,species_and_grade,price,week");
+    assertThat(lines).hasSize(89).contains("code,species_and_grade,price,file,week");
   }
 
   @Test
@@ -63,7 +63,7 @@ class DraftIT {
         .contains("leave out: [subtotals, totals]");
     List<String> lines = run(paper("dues-statement-brennick"), paper("dues-statement-oyle"));
     assertThat(lines).hasSize(90);
-    assertThat(lines.get(1)).endsWith(",12.1,2.68,32.43,3,\"Skua, SK 114\"");
+    assertThat(lines.get(1)).endsWith(",12.1,2.68,32.43,dues-statement-brennick.pdf,3,\"Skua, SK 114\"");
   }
 
   @Test

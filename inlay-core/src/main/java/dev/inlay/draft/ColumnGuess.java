@@ -10,6 +10,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * What the texts of a column are, told from all of them.
@@ -22,6 +23,11 @@ import java.util.Set;
  */
 record ColumnGuess(
     FieldType type, String dateForm, List<String> nothing, boolean markers, String remark) {
+
+  /** What names things: figures under such a word are no amounts. */
+  private static final Pattern NAMES_THINGS =
+      Pattern.compile(
+          "(?i)(^|[^\\p{L}])(no|nr|number|nummer|id|code|ref|reference|account)([^\\p{L}]|$)");
 
   private static final Set<String> NIL_MARKS =
       Set.of("-", "\u2013", "\u2014", ".", "..", "...", "n/a", "n.a.", "N/A", "nil", ":", "*");
@@ -44,6 +50,9 @@ record ColumnGuess(
       ".*[\\p{L}\\d)][\u00B9\u00B2\u00B3\u2070-\u209C*\u2020\u2021]+$";
   private static final int FIRST_YEAR = 1900;
   private static final int LAST_YEAR = 2100;
+
+  /** Names in figures have at least so many digits. */
+  private static final int LEAST_DIGITS_OF_NAME = 4;
 
   /** Fewer figures may be different and equally long by chance. */
   private static final int LEAST_CODES = 8;
@@ -113,6 +122,44 @@ record ColumnGuess(
       }
     }
     return "";
+  }
+
+  /**
+   * The same below or beside a heading or label, which may say that figures are names.
+   *
+   * @param label what the values are called
+   */
+  ColumnGuess called(String label, List<String> values) {
+    boolean figures = type == FieldType.INTEGER || type == FieldType.YEAR;
+    boolean equal = values.stream().mapToInt(String::length).distinct().count() == 1;
+    boolean longEnough = values.stream().allMatch(v -> v.length() >= LEAST_DIGITS_OF_NAME);
+    return figures && equal && longEnough && NAMES_THINGS.matcher(label).find()
+        ? asText("; a name, by its label")
+        : this;
+  }
+
+  /** The same read as texts, and why. */
+  ColumnGuess asText(String why) {
+    return new ColumnGuess(FieldType.STRING, "", List.of(), false, remark + why);
+  }
+
+  /** The parts of a field's rule in a spec, without where it comes from. */
+  List<String> parts() {
+    List<String> parts = new ArrayList<>();
+    if (type != FieldType.STRING) {
+      parts.add("type: " + type.word());
+    }
+    if (!dateForm.isEmpty()) {
+      parts.add("form: " + YamlText.quoted(dateForm));
+    }
+    if (!nothing.isEmpty()) {
+      List<String> marks = nothing.stream().map(YamlText::quoted).toList();
+      parts.add("nothing: [" + String.join(", ", marks) + "]");
+    }
+    if (markers) {
+      parts.add("markers: off");
+    }
+    return parts;
   }
 
   private static ValueFormat form(FieldType type, Optional<Character> decimal, List<String> dates) {

@@ -35,6 +35,16 @@ final class FieldNames {
     return unique;
   }
 
+  /** A name for a value that no other field has; the name is taken. */
+  static String ofLabel(String label, Set<String> taken) {
+    String name = plain(label.replaceAll("[:.]+$", ""));
+    String unique = name;
+    for (int n = 2; !taken.add(unique); n++) {
+      unique = name + "_" + n;
+    }
+    return unique;
+  }
+
   private static String plain(String heading) {
     String words = heading.replaceAll("\\(.*?\\)", " ");
     String letters = words.isBlank() ? heading : words;

@@ -14,6 +14,9 @@ import java.util.Set;
 /** Tables of several files that are the same table of their report: most headings are alike. */
 final class Layout {
 
+  /** In a column whose values go on downwards at least this share of the rows is blank. */
+  private static final double LEAST_BLANK = 0.3;
+
   /** So many of the headings must be alike. */
   private static final double SAME_SHARE = 0.6;
 
@@ -48,6 +51,7 @@ final class Layout {
   private final List<LayoutColumn> columns = new ArrayList<>();
   private final Map<String, Table> tables = new LinkedHashMap<>();
   private final List<TableTexts> all = new ArrayList<>();
+  private final List<Table> every = new ArrayList<>();
 
   /** The layouts of the tables in some files, in the order of their first tables. */
   static List<Layout> of(List<SampleFile> files) {
@@ -86,6 +90,7 @@ final class Layout {
 
   private void add(String file, Table table, TableTexts texts) {
     tables.putIfAbsent(file, table);
+    every.add(table);
     all.add(texts);
     Set<LayoutColumn> taken = new LinkedHashSet<>();
     for (int c = 0; c < texts.paths().size(); c++) {
@@ -120,6 +125,51 @@ final class Layout {
   /** What all its tables print. */
   List<TableTexts> texts() {
     return all;
+  }
+
+  /** All its tables. */
+  List<Table> all() {
+    return every;
+  }
+
+  /** Whether all its tables are blocks of labels and values. */
+  boolean isBlockOfLabels() {
+    return every.stream().allMatch(LabelValues::isBlock);
+  }
+
+  /**
+   * Whether a value in a column holds for the rows below that have none: at the left, where the
+   * first row has a value and rows without one are many and have other values.
+   */
+  boolean goesOnDown(LayoutColumn column) {
+    int at = columns.indexOf(column);
+    int blank = 0;
+    int rows = 0;
+    for (int before = 0; before <= at; before++) {
+      blank = 0;
+      rows = 0;
+      for (List<String> texts : columns.get(before).textsByFile()) {
+        if (texts.isEmpty() || texts.get(0).isEmpty()) {
+          return false;
+        }
+        rows += texts.size();
+        blank += (int) texts.stream().filter(String::isEmpty).count();
+      }
+      if (blank < LEAST_BLANK * rows) {
+        return false; // only columns at the left, next to each other
+      }
+    }
+    return at + 1 < columns.size() && hasFullColumn(rows);
+  }
+
+  /** Whether a column has a value in each row: then the others are rows of their own. */
+  private boolean hasFullColumn(int rows) {
+    return columns.stream()
+        .anyMatch(
+            c ->
+                c.textsByFile().stream().mapToInt(List::size).sum() == rows
+                    && c.textsByFile().stream()
+                        .allMatch(t -> t.stream().noneMatch(String::isEmpty)));
   }
 
   boolean isFolded() {

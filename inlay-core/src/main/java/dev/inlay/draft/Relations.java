@@ -3,6 +3,7 @@ package dev.inlay.draft;
 import dev.inlay.check.Checks;
 import dev.inlay.rows.DataSetPart;
 import dev.inlay.rows.DataSetReading;
+import dev.inlay.rows.Finding;
 import dev.inlay.spec.CheckSpec;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.SpecException;
@@ -12,15 +13,19 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Relations that hold in all samples, as checks with their evidence. Each is tried as the check
- * that it would become. What holds in few rows, or of zeros, may hold by chance and is not
- * proposed.
+ * Relations that hold in all samples, or in all but a few of many places, as checks with their
+ * evidence. Each is tried as the check that it would become. What holds in few rows, or of zeros,
+ * may hold by chance and is not proposed.
  */
 final class Relations {
+
+  /** So many of the places where a relation fails are named. */
+  private static final int MOST_NAMED = 3;
 
   private final String spec;
   private final int set;
   private final List<DataSetPart> parts = new ArrayList<>();
+  private final List<String> names = new ArrayList<>();
 
   private Relations(String spec, int set) {
     this.spec = spec;
@@ -44,6 +49,7 @@ final class Relations {
   private List<String> mined(List<SampleFile> files) throws SpecException {
     DataSetSpec dataSet = SpecReader.read(spec).dataSets().get(set);
     for (SampleFile file : files) {
+      names.add(file.name());
       parts.add(DataSetReading.read(dataSet, file.name(), file.tables(), file.lines()));
     }
     SampleRows samples = new SampleRows(dataSet, parts);
@@ -60,8 +66,15 @@ final class Relations {
   /** The candidate as a line, or the first of its alternatives that holds. */
   private Optional<String> first(Candidate candidate) throws SpecException {
     String line = "- {" + candidate.check() + "}";
-    if (holds(checkOf(line))) {
-      return Optional.of(line + "  # " + candidate.evidence());
+    List<Finding> failures = failures(checkOf(line));
+    if (candidate.stands(failures.size())) {
+      StringBuilder evidence = new StringBuilder(candidate.evidence(failures.size()));
+      for (Finding failure : failures.subList(0, Math.min(MOST_NAMED, failures.size()))) {
+        evidence.append("; not in ").append(failure.file());
+        failure.origin().ifPresent(o -> evidence.append(", page ").append(o.page()));
+        evidence.append(": ").append(failure.message().replaceFirst("^.*?: ", ""));
+      }
+      return Optional.of(line + "  # " + evidence);
     }
     for (Candidate other : candidate.otherwise()) {
       Optional<String> found = first(other);
@@ -72,11 +85,15 @@ final class Relations {
     return Optional.empty();
   }
 
-  /** Whether no sample contradicts a check. */
-  private boolean holds(CheckSpec check) {
-    return parts.stream()
-        .flatMap(p -> Checks.made(List.of(check), p, "", List.of()).findings().stream())
-        .noneMatch(f -> f.check().isPresent());
+  /** Where samples contradict a check. */
+  private List<Finding> failures(CheckSpec check) {
+    List<Finding> failures = new ArrayList<>();
+    for (int i = 0; i < parts.size(); i++) {
+      Checks.made(List.of(check), parts.get(i), names.get(i), List.of()).findings().stream()
+          .filter(f -> f.check().isPresent())
+          .forEach(failures::add);
+    }
+    return failures;
   }
 
   private CheckSpec checkOf(String line) throws SpecException {

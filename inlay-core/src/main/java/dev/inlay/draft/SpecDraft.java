@@ -1,19 +1,22 @@
 package dev.inlay.draft;
 
+import dev.inlay.draft.LabelValues.Labelled;
 import dev.inlay.draft.Layout.LayoutColumn;
 import dev.inlay.draft.VaryingLines.Varying;
 import dev.inlay.model.RowKind;
 import dev.inlay.model.Table;
 import dev.inlay.rows.TableTexts;
 import dev.inlay.rows.TypeTrial;
-import dev.inlay.spec.FieldType;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 
 /** Writes a first spec from sample files of one kind. */
 public final class SpecDraft {
@@ -27,10 +30,23 @@ public final class SpecDraft {
   private final YamlText yaml = new YamlText();
   private final Optional<Character> decimal;
 
-  private SpecDraft(List<SampleFile> files) {
+  /** Fields that are read as text since a value of theirs is of no other type, and that value. */
+  private final Map<String, String> asText;
+
+  /** Tables that are blocks of labels and values. */
+  private final Set<Table> blocks = Collections.newSetFromMap(new IdentityHashMap<>());
+
+  private SpecDraft(List<SampleFile> files, Map<String, String> asText) {
     this.files = files;
-    for (Layout layout : Layout.of(files)) {
-      (2 * layout.tables().size() > files.size() ? layouts : rare).add(layout);
+    this.asText = asText;
+    List<Layout> found = Layout.of(files);
+    boolean others = found.stream().anyMatch(l -> !l.isBlockOfLabels());
+    for (Layout layout : found) {
+      if (others && layout.isBlockOfLabels()) {
+        blocks.addAll(layout.all());
+      } else {
+        (2 * layout.tables().size() > files.size() ? layouts : rare).add(layout);
+      }
     }
     lines = new VaryingLines(files);
     List<List<String>> texts = new ArrayList<>();
@@ -45,12 +61,37 @@ public final class SpecDraft {
    * @throws IllegalArgumentException where no table is common to most of them
    */
   public static String of(List<SampleFile> files) {
-    SpecDraft draft = new SpecDraft(files);
+    Map<String, String> asText = new TreeMap<>();
+    SpecDraft draft = new SpecDraft(files, asText);
     if (draft.layouts.isEmpty()) {
       throw new IllegalArgumentException(
           "no table is common to most of the files; inlay survey shows what they hold");
     }
-    return draft.withChecks(draft.text());
+    String text = draft.text();
+    DraftTrial trial = DraftTrial.of(text, files, draft.blocks);
+    while (!asText.keySet().containsAll(trial.unread().keySet())) {
+      trial.unread().forEach(asText::putIfAbsent);
+      draft = new SpecDraft(files, asText);
+      text = draft.text();
+      trial = DraftTrial.of(text, files, draft.blocks);
+    }
+    return withOutcome(draft.withChecks(text), trial);
+  }
+
+  /** Says at the top what the draft reads from its own samples. */
+  private static String withOutcome(String text, DraftTrial trial) {
+    StringBuilder outcome = new StringBuilder("# It reads ");
+    outcome.append(trial.accepted()).append(trial.accepted() == 1 ? " row" : " rows");
+    outcome.append(" from them, and holds ").append(trial.held() == 0 ? "none" : trial.held());
+    outcome.append(".\n");
+    int told = Math.min(MOST_EXAMPLES, trial.notTaken().size());
+    trial.notTaken().subList(0, told).forEach(t -> outcome.append("# ").append(t).append('\n'));
+    if (trial.notTaken().size() > told) {
+      int more = trial.notTaken().size() - told;
+      outcome.append("# ").append(more).append(" more tables were not taken.\n");
+    }
+    int second = text.indexOf('\n') + 1;
+    return text.substring(0, second) + outcome + text.substring(second);
   }
 
   private String withChecks(String text) {
@@ -75,6 +116,9 @@ public final class SpecDraft {
     for (Layout layout : rare) {
       String where = String.join(", ", layout.tables().keySet());
       yaml.comment(0, "Left out: a table that only " + where + " has: " + headings(layout));
+    }
+    if (!blocks.isEmpty()) {
+      yaml.line(0, "other tables: leave out  # blocks of labels, whose values are read below");
     }
     decimal.ifPresent(mark -> yaml.line(0, "numbers: {decimal: \"" + mark + "\"}"));
     if (layouts.size() == 1) {
@@ -178,26 +222,25 @@ public final class SpecDraft {
   }
 
   private void column(int depth, LayoutColumn column, Layout layout, Set<String> fields) {
-    ColumnGuess guess = ColumnGuess.of(column.textsByFile(), decimal);
     String field = FieldNames.of(column.path(), fields, layout.columns());
+    List<String> texts = column.textsByFile().stream().flatMap(List::stream).toList();
+    ColumnGuess guess =
+        corrected(
+            ColumnGuess.of(column.textsByFile(), decimal)
+                .called(
+                    String.join(" ", column.path()),
+                    texts.stream().filter(t -> !t.isEmpty()).toList()),
+            layout,
+            field);
     List<String> parts = new ArrayList<>();
     if (column.path().isEmpty()) {
       parts.add("position: " + (layout.columns().indexOf(column) + 1));
     } else {
       parts.add("from: " + wordings(column));
     }
-    if (guess.type() != FieldType.STRING) {
-      parts.add("type: " + guess.type().word());
-    }
-    if (!guess.dateForm().isEmpty()) {
-      parts.add("form: " + YamlText.quoted(guess.dateForm()));
-    }
-    if (!guess.nothing().isEmpty()) {
-      List<String> marks = guess.nothing().stream().map(YamlText::quoted).toList();
-      parts.add("nothing: [" + String.join(", ", marks) + "]");
-    }
-    if (guess.markers()) {
-      parts.add("markers: off");
+    parts.addAll(guess.parts());
+    if (layout.goesOnDown(column)) {
+      parts.add("fill down: yes");
     }
     String remark = guess.remark();
     if (column.files().size() < layout.tables().size()) {
@@ -209,36 +252,38 @@ public final class SpecDraft {
     yaml.line(depth, field + ": " + value + "  # " + remark);
   }
 
+  /** The guess, or text where the draft has been tried and a value did not fit it. */
+  private ColumnGuess corrected(ColumnGuess guess, Layout layout, String field) {
+    String why = asText.get(DraftTrial.key(layouts.indexOf(layout), field));
+    return why == null ? guess : guess.asText("; read as text, since " + why);
+  }
+
   private static String wordings(LayoutColumn column) {
     List<String> quoted = column.wordings().stream().map(YamlText::quoted).toList();
     return quoted.size() == 1 ? quoted.get(0) : "[" + String.join(", ", quoted) + "]";
   }
 
   private void values(int depth, Layout layout, Set<String> fields) {
+    List<Labelled> labelled =
+        LabelValues.of(files, blocks).stream()
+            .filter(l -> !lines.title().equals(Optional.of(l.label())))
+            .toList();
     List<Varying> varying =
         lines.varying(firstTop(), titles(layout)).stream()
             .filter(v -> !fields.contains(v.name()))
+            .filter(v -> labelled.stream().noneMatch(l -> l.values().equals(v.values())))
             .toList();
-    List<String> below = lines.belowTitle();
-    if (varying.isEmpty() && below.isEmpty()) {
-      return;
-    }
-    if (varying.isEmpty()) {
-      yaml.comment(depth, "values:");
-    } else {
-      yaml.line(depth, "values:");
+    List<String> below = labelled.isEmpty() ? lines.belowTitle() : List.of();
+    yaml.line(depth, "values:");
+    yaml.line(depth + 1, FieldNames.ofLabel("file", fields) + ": {origin: file}");
+    for (Labelled value : labelled) {
+      String field = FieldNames.ofLabel(value.label(), fields);
+      String beside = "beside: " + YamlText.quoted(value.label());
+      value(depth + 1, field, beside, value.label(), value.values(), layout);
     }
     for (Varying value : varying) {
-      ColumnGuess guess = ColumnGuess.of(List.of(value.values()), decimal);
-      boolean typed =
-          guess.type() == FieldType.DATE
-              || guess.type() == FieldType.YEARMONTH
-              || guess.type() == FieldType.YEAR
-              || guess.type() == FieldType.INTEGER;
-      String type = typed ? ", type: " + guess.type().word() : "";
-      String pattern = YamlText.doubleQuoted(value.pattern());
-      String seen = String.join("; ", value.values());
-      yaml.line(depth + 1, value.name() + ": {pattern: " + pattern + type + "}  # " + seen);
+      String pattern = "pattern: " + YamlText.doubleQuoted(value.pattern());
+      value(depth + 1, value.name(), pattern, value.name(), value.values(), layout);
     }
     if (!below.isEmpty()) {
       String label = YamlText.quoted(lines.title().orElseThrow());
@@ -246,10 +291,27 @@ public final class SpecDraft {
     }
   }
 
+  private void value(
+      int depth, String field, String where, String label, List<String> values, Layout layout) {
+    List<String> seen = values.stream().filter(v -> !v.isEmpty()).toList();
+    ColumnGuess guess =
+        corrected(ColumnGuess.of(List.of(seen), decimal).called(label, seen), layout, field);
+    List<String> parts = new ArrayList<>(List.of(where));
+    parts.addAll(guess.parts());
+    if (seen.size() < values.size()) {
+      parts.add("optional: yes");
+    }
+    String why =
+        guess.remark().contains("; read as text") ? guess.remark().replaceFirst("^[^;]*", "") : "";
+    String shown = String.join("; ", seen.stream().distinct().limit(MOST_EXAMPLES).toList());
+    yaml.line(depth, field + ": {" + String.join(", ", parts) + "}  # " + shown + why);
+  }
+
   /** Where the tables of the first file's first page begin, in points. */
   private double firstTop() {
     int page = files.get(0).lines().get(0).page();
     return files.get(0).tables().stream()
+        .filter(t -> !blocks.contains(t))
         .flatMap(t -> t.frames().stream())
         .filter(f -> f.page() == page)
         .mapToDouble(f -> f.box().top())

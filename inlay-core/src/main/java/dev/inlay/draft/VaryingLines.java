@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * Texts on the first pages of several files, and below their last tables, that are the same in all
@@ -33,7 +34,17 @@ final class VaryingLines {
     }
   }
 
+  /** The number of a page or sheet. */
+  private static final Pattern PAGE = Pattern.compile("\\p{L}+\\.? \\d+( \\p{L}+ \\d+)?");
+
+  /** Type of one size may differ by so many points. */
+  private static final double SAME_HEIGHT = 0.2;
+
   private final List<List<PageLine>> firstPages = new ArrayList<>();
+
+  /** The lines of the first pages that stand above their tables; all where none do. */
+  private final List<List<PageLine>> heads = new ArrayList<>();
+
   private final List<List<PageLine>> closing = new ArrayList<>();
 
   VaryingLines(List<SampleFile> files) {
@@ -45,22 +56,42 @@ final class VaryingLines {
         }
       }
       firstPages.add(lines);
+      double top = firstTop(file);
+      List<PageLine> head = lines.stream().filter(l -> l.box().bottom() <= top).toList();
+      heads.add(head.isEmpty() ? lines : head);
       closing.add(file.closing());
     }
   }
 
-  /** The line in the largest type that all files share; empty where they share none. */
+  /**
+   * The phrase in the largest type above the tables that all files share; empty where they share
+   * none. The number of a page or sheet, and a heading of a table, tell no kind of report.
+   */
   Optional<String> title() {
-    PageLine best = null;
-    for (PageLine line : firstPages.get(0)) {
-      boolean everywhere =
-          firstPages.stream().allMatch(p -> p.stream().anyMatch(l -> l.text().equals(line.text())));
-      boolean words = line.text().chars().filter(Character::isLetter).count() > 2;
-      if (everywhere && words && (best == null || line.box().height() > best.box().height())) {
-        best = line;
+    Phrase best = null;
+    double height = 0;
+    for (PageLine line : heads.get(0)) {
+      for (Phrase phrase : Phrase.of(line)) {
+        boolean everywhere = heads.stream().allMatch(h -> holds(h, phrase.text()));
+        boolean words = phrase.text().chars().filter(Character::isLetter).count() > 2;
+        boolean label = phrase.text().contains(":") || isPageNumber(phrase.text());
+        if (everywhere && words && !label && phrase.box().height() > height + SAME_HEIGHT) {
+          best = phrase;
+          height = phrase.box().height();
+        }
       }
     }
-    return Optional.ofNullable(best).map(PageLine::text);
+    return Optional.ofNullable(best).map(Phrase::text);
+  }
+
+  static boolean isPageNumber(String text) {
+    return PAGE.matcher(text).matches();
+  }
+
+  private static boolean holds(List<PageLine> lines, String phrase) {
+    return lines.stream()
+        .flatMap(l -> Phrase.of(l).stream())
+        .anyMatch(p -> p.text().equals(phrase));
   }
 
   /**
@@ -118,7 +149,7 @@ final class VaryingLines {
     Optional<String> title = title();
     for (List<PageLine> page : firstPages) {
       for (int i = 0; title.isPresent() && i + 1 < page.size(); i++) {
-        if (page.get(i).text().equals(title.get())) {
+        if (page.get(i).text().startsWith(title.get())) {
           texts.add(page.get(i + 1).text());
           break;
         }
@@ -152,6 +183,18 @@ final class VaryingLines {
     String end = after.isEmpty() ? "$" : " " + quoted(words[at + count]);
     String pattern = quoted(label) + " (.+)" + end;
     return Optional.of(new Varying(name(label), pattern, values));
+  }
+
+  /** Where the tables of a file's first page begin, in points. */
+  private static double firstTop(SampleFile file) {
+    int page = file.lines().isEmpty() ? 1 : file.lines().get(0).page();
+    return file.tables().stream()
+        .filter(t -> !LabelValues.isBlock(t))
+        .flatMap(t -> t.frames().stream())
+        .filter(f -> f.page() == page)
+        .mapToDouble(f -> f.box().top())
+        .min()
+        .orElse(Double.MAX_VALUE);
   }
 
   private static Optional<String> between(String text, String before, String after) {

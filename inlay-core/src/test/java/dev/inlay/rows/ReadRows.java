@@ -12,7 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** What specs make of tables and lines made by hand. */
-final class ReadRows {
+public final class ReadRows {
 
   private ReadRows() {}
 
@@ -35,7 +35,7 @@ final class ReadRows {
   }
 
   /** A line whose words stand a space apart; two spaces are a wide gap. */
-  static PageLine line(String text, double top) {
+  public static PageLine line(String text, double top) {
     List<LineWord> words = new ArrayList<>();
     double x = 50;
     for (String word : text.split(" ")) {
