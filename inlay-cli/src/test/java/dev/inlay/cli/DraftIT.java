@@ -63,7 +63,8 @@ class DraftIT {
         .contains("leave out: [subtotals, totals]");
     List<String> lines = run(paper("dues-statement-brennick"), paper("dues-statement-oyle"));
     assertThat(lines).hasSize(90);
-    assertThat(lines.get(1)).endsWith(",12.1,2.68,32.43,dues-statement-brennick.pdf,3,\"Skua, SK 114\"");
+    assertThat(lines.get(1))
+        .endsWith(",12.1,2.68,32.43,dues-statement-brennick.pdf,3,\"Skua, SK 114\"");
   }
 
   @Test

@@ -56,7 +56,7 @@ public record Problem(String code, OptionalInt page, String message) {
   }
 
   /** What was meant never to happen, on one page. */
-  static Problem defect(int page, RuntimeException e) {
+  static Problem defect(int page, Throwable e) {
     String what = "page " + page + " hit a defect of Inlay (" + e + "); please report it";
     return ofPage("defect", page, what);
   }

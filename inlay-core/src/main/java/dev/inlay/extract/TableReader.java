@@ -103,13 +103,13 @@ final class TableReader implements AutoCloseable {
       List<EdgeLine> edges =
           guidance.area().isPresent() ? List.of() : EdgeLine.of(page, tables.frames());
       return new Reading(page, guidance, tables, edges, null);
-    } catch (RuntimeException e) {
+    } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
       return new Reading(page, guidance, null, List.of(), defect(page, e));
     }
   }
 
   /** One page must not take the rest of a batch with it, and must not vanish either. */
-  private static Problem defect(Page page, RuntimeException e) {
+  private static Problem defect(Page page, Throwable e) {
     LOG.warn("page {} hit a defect", page.number(), e);
     return Problem.defect(page.number(), e);
   }
@@ -142,7 +142,7 @@ final class TableReader implements AutoCloseable {
               : reading.tables().withFurniture(lines);
       List<Decision> made = explains ? decisions(asRead, lines) : List.of();
       return new Done(page, reading.guidance(), tables, lines, made, null);
-    } catch (RuntimeException e) {
+    } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
       return Done.broken(defect(page, e));
     }
   }

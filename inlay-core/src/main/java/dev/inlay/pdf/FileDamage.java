@@ -25,8 +25,9 @@ import org.apache.pdfbox.io.RandomAccessRead;
  *
  * @param lost what may be lost, in words that follow "is damaged: "; empty where nothing is
  * @param repaired what was put right without loss, in words; empty where nothing was
+ * @param pages how many pages can be found
  */
-record FileDamage(Optional<String> lost, Optional<String> repaired) {
+record FileDamage(Optional<String> lost, Optional<String> repaired, int pages) {
 
   /** The end of a file, with the place of its table of objects. */
   private static final int TAIL = 2048;
@@ -57,8 +58,6 @@ record FileDamage(Optional<String> lost, Optional<String> repaired) {
 
   private static final int MOST_DEPTH = 60;
 
-  private static final FileDamage NONE = new FileDamage(Optional.empty(), Optional.empty());
-
   /**
    * Looks at a file that is open.
    *
@@ -67,29 +66,43 @@ record FileDamage(Optional<String> lost, Optional<String> repaired) {
    */
   static FileDamage of(RandomAccessRead bytes, COSDocument document, COSDictionary pageTree)
       throws IOException {
-    long length = bytes.length();
-    String tail = text(bytes, Math.max(0, length - TAIL), TAIL);
-    Matcher end = END.matcher(tail);
+    int[] pages = pages(pageTree);
+    Optional<String> lost = lost(bytes, document, pages);
+    boolean misled = lost.isEmpty() && isMisled(bytes, endOf(bytes));
+    String what = "its table of objects is wrong; all that it names was found";
+    return new FileDamage(lost, misled ? Optional.of(what) : Optional.empty(), pages[0]);
+  }
+
+  private static Optional<String> lost(RandomAccessRead bytes, COSDocument document, int[] pages)
+      throws IOException {
+    if (endOf(bytes) < 0) {
+      return Optional.of("its end is missing");
+    }
+    Optional<String> overwritten = overwritten(bytes, document);
+    if (overwritten.isPresent()) {
+      return overwritten;
+    }
+    if (pages[0] != pages[1]) {
+      return Optional.of(
+          pages[0] + " of its pages can be found, and it says that it has " + pages[1]);
+    }
+    for (long[] entry : entries(bytes)) {
+      COSObjectKey key = new COSObjectKey(entry[0], (int) entry[2]);
+      if (!leadsToObject(bytes, entry) && !document.getXrefTable().containsKey(key)) {
+        return Optional.of("object " + entry[0] + " is not where the file says");
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** Where the table of objects is said to be, in bytes; -1 where the file has no end. */
+  private static long endOf(RandomAccessRead bytes) throws IOException {
+    Matcher end = END.matcher(text(bytes, Math.max(0, bytes.length() - TAIL), TAIL));
     long table = -1;
     while (end.find()) {
       table = Long.parseLong(end.group(1));
     }
-    if (table < 0) {
-      return lost("its end is missing");
-    }
-    Optional<String> overwritten = overwritten(bytes, document);
-    if (overwritten.isPresent()) {
-      return lost(overwritten.get());
-    }
-    int[] pages = pages(pageTree);
-    if (pages[0] != pages[1]) {
-      return lost(pages[0] + " of its pages can be found, and it says that it has " + pages[1]);
-    }
-    return table(bytes, table, document);
-  }
-
-  private static FileDamage lost(String what) {
-    return new FileDamage(Optional.of(what), Optional.empty());
+    return table;
   }
 
   /** Objects with zero bytes in their description, and damaged streams of objects. */
@@ -152,45 +165,37 @@ record FileDamage(Optional<String> lost, Optional<String> repaired) {
     }
   }
 
-  /** Whether the table of objects leads to them, and those that it names are all there. */
-  private static FileDamage table(RandomAccessRead bytes, long at, COSDocument document)
-      throws IOException {
-    if (at >= bytes.length()) {
-      return putRight();
-    }
-    String start = text(bytes, at, HEADING);
+  /** Whether the table of objects is not where the file says, or leads elsewhere. */
+  private static boolean isMisled(RandomAccessRead bytes, long table) throws IOException {
+    String start = text(bytes, table, HEADING);
     if (OBJECT.matcher(start).lookingAt()) {
-      return NONE; // a stream, checked as all streams are
+      return false; // a stream, checked as all streams are
     }
-    int heading = start.indexOf("xref");
-    if (heading < 0 || !start.substring(0, heading).isBlank()) {
-      return putRight();
+    if (!start.strip().startsWith("xref")) {
+      return true;
     }
-    List<long[]> entries = entries(bytes, at + heading + "xref".length());
-    boolean misled = false;
-    for (long[] entry : entries) {
-      Matcher object = OBJECT.matcher(text(bytes, entry[1], HEADING));
-      if (object.lookingAt() && Long.parseLong(object.group(1)) == entry[0]) {
-        continue;
-      }
-      misled = true;
-      COSObjectKey key = new COSObjectKey(entry[0], (int) entry[2]);
-      if (!document.getXrefTable().containsKey(key)) {
-        return lost("object " + entry[0] + " is not where the file says");
+    for (long[] entry : entries(bytes)) {
+      if (!leadsToObject(bytes, entry)) {
+        return true;
       }
     }
-    return misled ? putRight() : NONE;
+    return false;
   }
 
-  private static FileDamage putRight() {
-    String what = "its table of objects is wrong; all that it names was found";
-    return new FileDamage(Optional.empty(), Optional.of(what));
+  private static boolean leadsToObject(RandomAccessRead bytes, long[] entry) throws IOException {
+    Matcher object = OBJECT.matcher(text(bytes, entry[1], HEADING));
+    return object.lookingAt() && Long.parseLong(object.group(1)) == entry[0];
   }
 
   /** Number, place and generation of the objects of a table in plain text. */
-  private static List<long[]> entries(RandomAccessRead bytes, long from) throws IOException {
+  private static List<long[]> entries(RandomAccessRead bytes) throws IOException {
     List<long[]> entries = new ArrayList<>();
-    long at = from;
+    long at = endOf(bytes);
+    String start = text(bytes, at, HEADING);
+    if (!start.strip().startsWith("xref")) {
+      return entries;
+    }
+    at += start.indexOf("xref") + "xref".length();
     while (true) {
       String head = text(bytes, at, HEADING);
       Matcher section = SECTION.matcher(head);

@@ -45,6 +45,7 @@ final class PageReader extends PDFGraphicsStreamEngine {
   private final List<Box> pictures = new ArrayList<>();
   private final Map<PDFont, FontCodes> fonts;
   private final Set<String> damaged;
+  private final PageLimits limits = new PageLimits();
 
   /** The box around the clipping region, one for each saved graphics state. */
   private final Deque<Box> clips = new ArrayDeque<>();
@@ -141,6 +142,12 @@ final class PageReader extends PDFGraphicsStreamEngine {
     }
   }
 
+  @Override
+  protected void processOperator(Operator operator, List<COSBase> operands) throws IOException {
+    limits.command();
+    super.processOperator(operator, operands);
+  }
+
   /** What the library reports to its log alone: text that is drawn with it is lost. */
   @Override
   protected void operatorException(Operator operator, List<COSBase> operands, IOException e)
@@ -172,6 +179,7 @@ final class PageReader extends PDFGraphicsStreamEngine {
   }
 
   private void show(Glyph glyph) {
+    limits.character();
     ActualText.Drawn drawn = new ActualText.Drawn(glyph, unseen(glyph), clips.element());
     if (!actualText.holds(drawn)) {
       add(drawn);
@@ -235,9 +243,11 @@ final class PageReader extends PDFGraphicsStreamEngine {
 
   @Override
   public void showForm(PDFormXObject form) throws IOException {
+    limits.beginForm();
     layers.begin(COSName.OC, form.getCOSObject().getCOSDictionary(COSName.OC));
     super.showForm(form);
     layers.end();
+    limits.endForm();
   }
 
   // Lines and boxes
@@ -345,6 +355,7 @@ final class PageReader extends PDFGraphicsStreamEngine {
   public void saveGraphicsState() {
     super.saveGraphicsState();
     clips.push(clips.element());
+    limits.saved(clips.size());
   }
 
   @Override

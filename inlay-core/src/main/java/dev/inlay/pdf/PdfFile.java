@@ -7,6 +7,8 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -42,6 +44,7 @@ public final class PdfFile implements Closeable {
   private final PDDocument document;
   private final FileDamage damage;
   private final PageDamage pages = new PageDamage();
+  private final List<PDPage> allPages = new ArrayList<>();
 
   /** Kept from page to page as long as the library keeps the font. */
   private final Map<PDFont, FontCodes> fonts = new WeakHashMap<>();
@@ -163,7 +166,7 @@ public final class PdfFile implements Closeable {
 
   /** How many pages the file has; at least 1. */
   public int pageCount() {
-    return document.getNumberOfPages();
+    return Math.max(1, Math.min(document.getNumberOfPages(), damage.pages()));
   }
 
   /** The program that made it, as the file names it; empty where it does not. */
@@ -201,13 +204,21 @@ public final class PdfFile implements Closeable {
    */
   public Page page(int number, Set<String> damaged) throws PageFailure {
     try {
-      PDPage page = document.getPage(number - 1);
+      PDPage page = pageAt(number);
       damaged.addAll(pages.of(page.getCOSObject()));
       return PageReader.read(
           page, number, document.getDocumentCatalog().getOCProperties(), fonts, damaged);
-    } catch (IOException | RuntimeException | StackOverflowError e) {
+    } catch (IOException | RuntimeException | StackOverflowError | OutOfMemoryError e) {
       throw new PageFailure(number, e);
     }
+  }
+
+  /** The library seeks each page from the first one on; they are taken in a row instead. */
+  private PDPage pageAt(int number) {
+    if (allPages.isEmpty()) {
+      document.getPages().forEach(allPages::add);
+    }
+    return number <= allPages.size() ? allPages.get(number - 1) : document.getPage(number - 1);
   }
 
   @Override

@@ -1,0 +1,120 @@
+package dev.inlay.pdf;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Pages that ask for more than a page may: they are left out, and the others are read. */
+class PageLimitsTest {
+
+  private static final String CATALOG = "<</Type/Catalog/Pages 2 0 R>>";
+  private static final String FONT = "<</Type/Font/Subtype/Type1/BaseFont/Helvetica>>";
+
+  @TempDir private Path folder;
+
+  /** A file of these objects, numbered from 1, with its table. */
+  private PdfFile open(List<String> objects) throws Exception {
+    StringBuilder file = new StringBuilder("%PDF-1.7\n");
+    List<Integer> places = new ArrayList<>();
+    for (int i = 0; i < objects.size(); i++) {
+      places.add(file.length());
+      file.append(i + 1).append(" 0 obj\n").append(objects.get(i)).append("\nendobj\n");
+    }
+    int table = file.length();
+    file.append("xref\n0 ").append(objects.size() + 1).append("\n0000000000 65535 f \n");
+    places.forEach(p -> file.append(String.format("%010d 00000 n \n", p)));
+    file.append("trailer\n<</Size ")
+        .append(objects.size() + 1)
+        .append("/Root 1 0 R>>\nstartxref\n");
+    file.append(table).append("\n%%EOF\n");
+    Path path = folder.resolve("a.pdf");
+    Files.write(path, file.toString().getBytes(StandardCharsets.ISO_8859_1));
+    return PdfFile.open(path, "");
+  }
+
+  private static String stream(String dictionary, String content) {
+    return "<<"
+        + dictionary
+        + "/Length "
+        + content.length()
+        + ">>\nstream\n"
+        + content
+        + "\nendstream";
+  }
+
+  private static String page(int contents) {
+    return "<</Type/Page/Parent 2 0 R/MediaBox[0 0 600 800]/Contents "
+        + contents
+        + " 0 R/Resources<</Font<</F 7 0 R>>/XObject<</X 8 0 R>>>>>>";
+  }
+
+  /** Two pages, the first with such a content. */
+  private PdfFile open(String content, String form) throws Exception {
+    return open(
+        List.of(
+            CATALOG,
+            "<</Type/Pages/Kids[3 0 R 4 0 R]/Count 2>>",
+            page(5),
+            page(6),
+            stream("", content),
+            stream("", "BT /F 10 Tf 50 700 Td (Cod) Tj ET"),
+            FONT,
+            stream(
+                "/Type/XObject/Subtype/Form/BBox[0 0 600 800]/Resources<</XObject<</X 8 0 R>>>>",
+                form)));
+  }
+
+  @Test
+  void aFormThatDrawsItselfEndsItsPageAndNoOther() throws Exception {
+    try (PdfFile file = open("/X Do", "/X Do /X Do")) {
+      assertThatThrownBy(() -> file.page(1))
+          .isInstanceOf(PageFailure.class)
+          .hasMessageContaining(
+              "page 1 cannot be read: it has more than 40 forms inside each other");
+      assertThat(file.page(2).glyphs()).hasSize(3);
+    }
+  }
+
+  @Test
+  void graphicsStatesAreSavedUpToALimit() throws Exception {
+    try (PdfFile file = open("q ".repeat(PageLimits.MOST_SAVED - 1), "0 0 m")) {
+      assertThat(file.page(1).glyphs()).isEmpty();
+    }
+    try (PdfFile file = open("q ".repeat(PageLimits.MOST_SAVED), "0 0 m")) {
+      assertThatThrownBy(() -> file.page(1)).hasMessageContaining("saved graphics states");
+    }
+  }
+
+  @Test
+  void formsThatFanOutAreCounted() throws Exception {
+    String many = "/X Do ".repeat(PageLimits.MOST_FORMS + 1);
+    try (PdfFile file = open(many, "0 0 m")) {
+      assertThatThrownBy(() -> file.page(1)).hasMessageContaining("more than 50000 forms");
+    }
+  }
+
+  @Test
+  void aFileHasNoMorePagesThanCanBeFound() throws Exception {
+    try (PdfFile file =
+        open(
+            List.of(
+                CATALOG,
+                "<</Type/Pages/Kids[3 0 R 2 0 R]/Count 2147483647>>",
+                page(4),
+                stream("", ""),
+                "<<>>",
+                "<<>>",
+                FONT,
+                "<<>>"))) {
+      assertThat(file.pageCount()).isLessThan(1000);
+      assertThat(file.damage().orElseThrow()).contains("says that it has 2147483647");
+    }
+  }
+}
