@@ -114,9 +114,10 @@ public final class SpecRun {
     }
     List<DataSetPart> parts = new ArrayList<>();
     boolean any = false;
+    boolean alone = spec.dataSets().size() == 1;
     for (DataSetSpec set : spec.dataSets()) {
       DocumentTables source = documents.get(tools(set.tables()));
-      DataSetPart read = DataSetReading.read(set, name(document), source.tables(), lines);
+      DataSetPart read = DataSetReading.read(set, name(document), source.tables(), lines, alone);
       DataSetPart part = Checks.made(set.checks(), read, name(document), lines);
       parts.add(part);
       any |= !part.tables().isEmpty() || set.records().isPresent() && part.ledger().read() > 0;

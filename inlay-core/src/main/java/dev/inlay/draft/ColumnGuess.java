@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -17,12 +18,31 @@ import java.util.regex.Pattern;
  *
  * @param type a string where nothing else fits every text
  * @param dateForm the form of its dates; empty where they need none said
+ * @param language of the names of months; empty for English, or where there are none
  * @param nothing marks in it that mean that there is no value
  * @param markers whether footnote markers stand at its texts
  * @param remark what was seen, for a comment
  */
 record ColumnGuess(
-    FieldType type, String dateForm, List<String> nothing, boolean markers, String remark) {
+    FieldType type,
+    String dateForm,
+    String language,
+    List<String> nothing,
+    boolean markers,
+    String remark) {
+
+  /** Languages of the names of months that are tried, those of most readers first. */
+  private static final List<String> LANGUAGES =
+      List.of("de", "fr", "es", "it", "nl", "pt", "pl", "sv", "da", "nb", "fi", "cs", "ru", "el");
+
+  /** Dates and months with names of months. */
+  private static final List<String> NAMED_FORMS =
+      List.of("d MMMM yyyy", "d MMM yyyy", "d. MMMM yyyy", "d. MMM yyyy", "MMMM yyyy", "MMM yyyy");
+
+  private ColumnGuess(
+      FieldType type, String dateForm, List<String> nothing, boolean markers, String remark) {
+    this(type, dateForm, "", nothing, markers, remark);
+  }
 
   /** What names things: figures under such a word are no amounts. */
   private static final Pattern NAMES_THINGS =
@@ -82,6 +102,10 @@ record ColumnGuess(
         return new ColumnGuess(type, "", marks, markers, seen + like);
       }
     }
+    Optional<ColumnGuess> named = named(plain, marks, markers, seen + like);
+    if (named.isPresent()) {
+      return named.get();
+    }
     List<String> forms =
         DAY_FORMS.stream()
             .filter(f -> TypeTrial.readsAll(plain, form(FieldType.DATE, decimal, List.of(f))))
@@ -108,6 +132,25 @@ record ColumnGuess(
     String nearly = doubt.isEmpty() ? nearly(plain, decimal) : doubt;
     return new ColumnGuess(
         FieldType.STRING, "", numeric ? marks : List.of(), markers, seen + like + nearly);
+  }
+
+  /** Dates or months with the names of months of another language. */
+  private static Optional<ColumnGuess> named(
+      List<String> texts, List<String> nil, boolean markers, String seen) {
+    boolean words = texts.stream().allMatch(t -> t.matches(".*\\p{L}{3}.*\\d{4}"));
+    if (!words) {
+      return Optional.empty();
+    }
+    for (String language : LANGUAGES) {
+      Locale locale = Locale.forLanguageTag(language);
+      for (String form : NAMED_FORMS) {
+        FieldType type = form.startsWith("d") ? FieldType.DATE : FieldType.YEARMONTH;
+        if (TypeTrial.readsAll(texts, ValueFormat.ofMonths(type, List.of(form), locale))) {
+          return Optional.of(new ColumnGuess(type, form, language, nil, markers, seen));
+        }
+      }
+    }
+    return Optional.empty();
   }
 
   /** Where most texts are of a type, and a few are not, a person may choose to hold those. */
@@ -151,6 +194,9 @@ record ColumnGuess(
     }
     if (!dateForm.isEmpty()) {
       parts.add("form: " + YamlText.quoted(dateForm));
+    }
+    if (!language.isEmpty()) {
+      parts.add("language: " + language);
     }
     if (!nothing.isEmpty()) {
       List<String> marks = nothing.stream().map(YamlText::quoted).toList();

@@ -52,6 +52,7 @@ final class Layout {
   private final Map<String, Table> tables = new LinkedHashMap<>();
   private final List<TableTexts> all = new ArrayList<>();
   private final List<Table> every = new ArrayList<>();
+  private final Map<String, List<String>> titles = new LinkedHashMap<>();
 
   /** The layouts of the tables in some files, in the order of their first tables. */
   static List<Layout> of(List<SampleFile> files) {
@@ -91,6 +92,10 @@ final class Layout {
   private void add(String file, Table table, TableTexts texts) {
     tables.putIfAbsent(file, table);
     every.add(table);
+    table
+        .title()
+        .filter(t -> !titles.computeIfAbsent(file, f -> new ArrayList<>()).contains(t))
+        .ifPresent(t -> titles.get(file).add(t));
     all.add(texts);
     Set<LayoutColumn> taken = new LinkedHashSet<>();
     for (int c = 0; c < texts.paths().size(); c++) {
@@ -130,6 +135,11 @@ final class Layout {
   /** All its tables. */
   List<Table> all() {
     return every;
+  }
+
+  /** The titles of its tables in the first file that has several of them. */
+  List<String> titlesInOneFile() {
+    return titles.values().stream().filter(t -> t.size() > 1).findFirst().orElse(List.of());
   }
 
   /** Whether all its tables are blocks of labels and values. */

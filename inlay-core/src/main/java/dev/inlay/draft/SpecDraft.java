@@ -276,6 +276,15 @@ public final class SpecDraft {
     List<String> below = labelled.isEmpty() ? lines.belowTitle() : List.of();
     yaml.line(depth, "values:");
     yaml.line(depth + 1, FieldNames.ofLabel("file", fields) + ": {origin: file}");
+    List<String> titles = layout.titlesInOneFile();
+    if (titles.size() > 1) {
+      yaml.line(
+          depth + 1,
+          FieldNames.ofLabel("title", fields)
+              + ": {origin: title}  # "
+              + String.join("; ", titles)
+              + "; 'table: TITLE' at the top takes one of them");
+    }
     for (Labelled value : labelled) {
       String field = FieldNames.ofLabel(value.label(), fields);
       String beside = "beside: " + YamlText.quoted(value.label());

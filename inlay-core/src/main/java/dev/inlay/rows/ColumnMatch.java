@@ -18,6 +18,9 @@ import java.util.Set;
  */
 record ColumnMatch(Map<String, Integer> columns, Map<String, Double> likeness) {
 
+  /** The likeness of a heading that says nothing: the column was taken for its place. */
+  static final double BY_PLACE = 0;
+
   /** A wording and a column that may belong together. */
   private record Pair(FieldSpec field, int column, double likeness) {}
 

@@ -23,8 +23,12 @@ public final class DataSetReading {
   private final List<String> columns = new ArrayList<>();
   private final Map<PrintedForm, String> forms = new HashMap<>();
 
-  private DataSetReading(DataSetSpec set, String file) {
+  /** Whether columns may be taken for fields by their places, where headings do not tell. */
+  private final boolean byPlace;
+
+  private DataSetReading(DataSetSpec set, String file, boolean byPlace) {
     this.set = set;
+    this.byPlace = byPlace;
     tally = new PartTally(file);
   }
 
@@ -38,7 +42,22 @@ public final class DataSetReading {
    */
   public static DataSetPart read(
       DataSetSpec set, String file, List<Table> tables, List<PageLine> lines) {
-    DataSetReading reading = new DataSetReading(set, file);
+    return read(set, file, tables, lines, false);
+  }
+
+  /**
+   * Reads a file.
+   *
+   * @param set what is wanted
+   * @param file its name
+   * @param tables that were found in it
+   * @param lines of its pages, in reading order
+   * @param alone whether no other data set is made of its tables: then a column whose heading was
+   *     reworded may be taken for its place, which is reported as an error
+   */
+  public static DataSetPart read(
+      DataSetSpec set, String file, List<Table> tables, List<PageLine> lines, boolean alone) {
+    DataSetReading reading = new DataSetReading(set, file, alone);
     PageValues values = new PageValues(set.values(), lines, new RowOrigins(file, tables));
     reading.tellValues(values, lines);
     if (set.records().isPresent()) {
@@ -120,6 +139,9 @@ public final class DataSetReading {
   private void tables(List<Table> tables, PageValues values) {
     tally.uses().name("table");
     List<TableFit> fits = TableFit.of(tables, set);
+    if (byPlace && fits.stream().noneMatch(TableFit::fits)) {
+      fits = TableFit.byPlace(fits, set);
+    }
     fits.stream()
         .filter(f -> !f.fits())
         .sorted(Comparator.comparingDouble(TableFit::nearness).reversed())
@@ -129,7 +151,7 @@ public final class DataSetReading {
         continue;
       }
       Table table = fit.table();
-      TableRecords records = new TableRecords(set, table, values, tally);
+      TableRecords records = new TableRecords(set, table, values, tally, byPlace);
       if (!records.read()) {
         continue;
       }

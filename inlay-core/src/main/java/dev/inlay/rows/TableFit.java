@@ -46,6 +46,27 @@ record TableFit(Table table, boolean fits, String reason, double nearness) {
     return set.tables().orderOnPage() ? nthOnEachPage(fits, order) : nth(fits, order);
   }
 
+  /**
+   * The same where no table of the file fits: one fits, too, that has the columns but for headings
+   * which only their places tell.
+   */
+  static List<TableFit> byPlace(List<TableFit> fits, DataSetSpec set) {
+    return fits.stream()
+        .map(f -> fitsByPlace(f.table(), set) ? new TableFit(f.table(), true, "", 1) : f)
+        .toList();
+  }
+
+  private static boolean fitsByPlace(Table table, DataSetSpec set) {
+    TableSpec spec = set.tables();
+    boolean meant = spec.titles().isEmpty() && spec.headings().isEmpty() && spec.order().isEmpty();
+    if (!meant || !spec.pages().holds(table.pages().get(0)) || set.takesAllColumns()) {
+      return false;
+    }
+    TableView view = Reshaping.of(SourceRows.of(table), set.shape());
+    ColumnMatch byHeading = ColumnMatch.of(set.fields(), view);
+    return ColumnPlaces.fill(byHeading, set.fields(), view).missing(set.fields()).isEmpty();
+  }
+
   private static List<TableFit> nthOnEachPage(List<TableFit> fits, int order) {
     Map<Integer, List<TableFit>> byPage = new TreeMap<>();
     fits.forEach(

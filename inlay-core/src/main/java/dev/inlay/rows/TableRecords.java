@@ -45,7 +45,12 @@ final class TableRecords {
 
   private int firstRow;
 
-  TableRecords(DataSetSpec set, Table table, PageValues values, PartTally tally) {
+  /**
+   * Prepares the reading of a table.
+   *
+   * @param byPlace whether a column may be taken for a field by its place alone
+   */
+  TableRecords(DataSetSpec set, Table table, PageValues values, PartTally tally, boolean byPlace) {
     this.set = set;
     this.values = values;
     this.tally = tally;
@@ -54,7 +59,8 @@ final class TableRecords {
     unfit = Reshaping.unfit(printed, set.shape());
     view = Reshaping.of(printed, set.shape());
     fields = set.takesAllColumns() ? withColumns(set, table) : set.fields();
-    match = ColumnMatch.of(fields, view);
+    ColumnMatch byHeading = ColumnMatch.of(fields, view);
+    match = byPlace ? ColumnPlaces.fill(byHeading, fields, view) : byHeading;
     filter = new RowFilter(set.leaveOut());
     for (FieldSpec field : fields) {
       if (field.form().type().isNumeric()) {
@@ -202,7 +208,18 @@ final class TableRecords {
   private void tellReworded() {
     for (FieldSpec field : fields) {
       double alike = match.likeness().getOrDefault(field.name(), 1.0);
-      if (alike < 1) {
+      if (alike == ColumnMatch.BY_PLACE) {
+        tally.say(
+            Severity.ERROR,
+            "heading-by-place",
+            "the column '"
+                + view.heading(match.columns().get(field.name()))
+                + "' was taken for field '"
+                + field.name()
+                + "' because of its place and its values alone; if that is right, add the heading"
+                + " to its 'from'",
+            start());
+      } else if (alike < 1) {
         String heading = view.heading(match.columns().get(field.name()));
         tally.say(
             Severity.WARNING,

@@ -81,6 +81,30 @@ public record ValueFormat(
         false);
   }
 
+  /** Dates or months whose names are of a language. */
+  public static ValueFormat ofMonths(FieldType type, List<String> dateForms, Locale language) {
+    ValueFormat plain = ofType(type);
+    return new ValueFormat(
+        type,
+        plain.decimal,
+        plain.groups,
+        plain.nothing,
+        dateForms,
+        List.of(language),
+        plain.trueWords,
+        plain.falseWords,
+        plain.units,
+        plain.markersOff,
+        plain.markersTo,
+        plain.replacements,
+        plain.meanings,
+        plain.yearFrom,
+        plain.split,
+        plain.defaultText,
+        plain.fillDown,
+        plain.required);
+  }
+
   /** A type with a decimal mark, forms of dates, and texts that mean nothing. */
   public static ValueFormat ofType(
       FieldType type, Optional<Character> decimal, List<String> dateForms, List<String> nothing) {

@@ -116,4 +116,15 @@ class SpecDraftTest {
     assertThat(LabelValues.isBlock(headed)).isFalse();
     assertThat(LabelValues.isBlock(block)).isTrue();
   }
+
+  @Test
+  void monthsOfOtherLanguagesAreRead() {
+    TableBuilder table = new TableBuilder("Monat", "Saldo");
+    for (String month : List.of("M\u00e4rz 2017", "Sept. 2017", "Mai 2017")) {
+      table.row(month, "12,50");
+    }
+    assertThat(SpecDraft.of(List.of(sample("a.pdf", table.build(), "Kassenstand"))))
+        .contains("monat: {from: Monat, type: yearmonth, form: MMM yyyy, language: de}")
+        .contains("# It reads 3 rows from them, and holds none.");
+  }
 }

@@ -6,6 +6,7 @@ import static dev.inlay.rows.ReadRows.read;
 import static dev.inlay.rows.ReadRows.set;
 import static dev.inlay.rows.ReadRows.texts;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import dev.inlay.TableBuilder;
 import dev.inlay.geom.Box;
@@ -427,5 +428,54 @@ class DataSetReadingTest {
     assertThat(nearly.get(1))
         .contains("no column is headed 'Vessel'; 0 of the 3 columns wanted are there")
         .doesNotContain("alike");
+  }
+
+  private static final String ORDER =
+      "columns: {item: Item, boxes: {from: Qty, type: integer}, unit: Unit, price: {from: Price,"
+          + " type: number}, amount: {from: Line total, type: number}}";
+
+  private static DataSetPart alone(Table... tables) {
+    return DataSetReading.read(set(ORDER), "a.pdf", List.of(tables), List.of(), true);
+  }
+
+  @Test
+  void aRewordedHeadingIsTakenByItsPlaceAndMustBeConfirmed() {
+    Table reworded =
+        new TableBuilder("Item", "Number ordered", "Unit", "Price", "Sum")
+            .row("Rope", "12", "m", "2.50", "30.00")
+            .build();
+    DataSetPart part = alone(reworded);
+    assertThat(texts(part, "boxes")).containsExactly("12");
+    assertThat(texts(part, "amount")).containsExactly("30.00");
+    assertThat(part.findings())
+        .extracting(Finding::code, Finding::severity)
+        .containsExactly(
+            tuple("heading-by-place", Severity.ERROR), tuple("heading-by-place", Severity.ERROR));
+    assertThat(read(ORDER, reworded).records()).as("one of several data sets").isEmpty();
+  }
+
+  @Test
+  void noColumnIsTakenByItsPlaceWhereItsValuesOrNeighboursDoNotFit() {
+    TableBuilder words = new TableBuilder("Item", "Remark", "Unit", "Price", "Line total");
+    assertThat(alone(words.row("Rope", "blue", "m", "2.50", "30.00").build()).records()).isEmpty();
+    TableBuilder more = new TableBuilder("Item", "Ordered", "Sent", "Unit", "Price", "Line total");
+    assertThat(alone(more.row("Rope", "12", "10", "m", "2.50", "30.00").build()).records())
+        .isEmpty();
+    TableBuilder few = new TableBuilder("Item", "Ordered", "Measure", "Each", "Sum");
+    assertThat(alone(few.row("Rope", "12", "m", "2.50", "30.00").build()).records()).isEmpty();
+  }
+
+  @Test
+  void whereATableFitsByItsHeadingsNoOtherIsTakenByPlace() {
+    Table fits =
+        new TableBuilder("Item", "Qty", "Unit", "Price", "Line total")
+            .row("Rope", "12", "m", "2.50", "30.00")
+            .build();
+    Table near =
+        new TableBuilder("Item", "Ordered", "Unit", "Price", "Line total")
+            .row("Chain", "1", "m", "9.00", "9.00")
+            .build();
+    assertThat(texts(alone(fits, near), "item")).containsExactly("Rope");
+    assertThat(texts(alone(near), "item")).containsExactly("Chain");
   }
 }
