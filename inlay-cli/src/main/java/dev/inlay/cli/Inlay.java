@@ -1,9 +1,12 @@
 package dev.inlay.cli;
 
+import dev.inlay.spec.Wording;
 import java.io.PrintWriter;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -12,6 +15,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.ParseResult;
 import picocli.CommandLine.Spec;
+import picocli.CommandLine.UnmatchedArgumentException;
 
 /** The command line as a whole. */
 @Command(
@@ -100,10 +104,27 @@ final class Inlay implements Runnable {
 
   private static int wrongUse(ParameterException e, Terminal terminal) {
     String command = e.getCommandLine().getCommandSpec().qualifiedName();
-    String message = e.getMessage().strip();
+    String message = unknown(e).orElse(e.getMessage().strip());
     String ended = message.endsWith(".") ? message.substring(0, message.length() - 1) : message;
     terminal.message(ended + "; see " + command + " --help");
     return ExitCode.USAGE;
+  }
+
+  /** What is said of a command or an option that there is none of, with the nearest one. */
+  private static Optional<String> unknown(ParameterException e) {
+    if (!(e instanceof UnmatchedArgumentException unmatched)) {
+      return Optional.empty();
+    }
+    String word = unmatched.getUnmatched().get(0);
+    CommandLine at = e.getCommandLine();
+    boolean option = word.startsWith("-");
+    if (!option && at.getSubcommands().isEmpty()) {
+      return Optional.empty();
+    }
+    Set<String> known =
+        option ? at.getCommandSpec().optionsMap().keySet() : at.getSubcommands().keySet();
+    String nearest = Wording.nearest(word, known).map(n -> "; probably '" + n + "'").orElse("");
+    return Optional.of("there is no " + (option ? "option '" : "command '") + word + "'" + nearest);
   }
 
   private static int defect(Exception e, ParseResult parsed, Terminal terminal) {

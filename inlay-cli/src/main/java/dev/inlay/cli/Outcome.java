@@ -56,7 +56,8 @@ final class Outcome {
       terminal.message(
           file + ": " + (possible - MOST_WARNINGS) + " more places that may be tables");
     }
-    inputFailed |= status.isFailure();
+    boolean lacksPages = problems.stream().anyMatch(p -> p.code().equals("no-such-page"));
+    inputFailed |= status.isFailure() || lacksPages;
   }
 
   private void tellWarnings(DocumentTables document) {

@@ -70,8 +70,11 @@ class ErrorsIT {
         "extract good.pdf --pages 5-2 | 2 | --pages: '5-2' runs backwards; write 2-5",
         "extract good.pdf folder.pdf/../good.pdf --to csv -o out/ | 2 | two inputs are called good.pdf",
         "extract | 2 | Missing required parameter: 'FILE'",
-        "extract good.pdf --colour | 2 | Unknown option: '--colour'",
-        "shred good.pdf | 2 | Unmatched argument",
+        "extract good.pdf --colour | 2 | there is no option '--colour'",
+        "extract good.pdf --owerwrite | 2 | there is no option '--owerwrite'; probably '--overwrite'",
+        "shred good.pdf | 2 | there is no command 'shred'",
+        "extarct good.pdf | 2 | there is no command 'extarct'; probably 'extract'",
+        "spec chekc good.pdf | 2 | there is no command 'chekc'; probably 'check'",
         "demo folder.pdf | 4 | folder.pdf: exists; name another folder"
       })
   void eachErrorIsOneLine(String args, int code, String message) throws Exception {
@@ -106,7 +109,7 @@ class ErrorsIT {
             "9",
             "-o",
             "a.csv");
-    assertThat(result.code()).isEqualTo(ExitCode.FINDINGS);
+    assertThat(result.code()).isEqualTo(ExitCode.INPUT);
     assertThat(result.messages().get(0)).contains("has 3 page(s), fewer than asked for");
     assertThat(result.messages().get(1)).contains("no table found");
     assertThat(folder.resolve("a.csv")).doesNotExist();
