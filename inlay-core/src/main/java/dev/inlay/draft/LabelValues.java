@@ -32,10 +32,6 @@ final class LabelValues {
       values = List.copyOf(values);
     }
 
-    boolean isEverywhere() {
-      return values.stream().noneMatch(String::isEmpty);
-    }
-
     boolean differs() {
       return values.stream().filter(v -> !v.isEmpty()).distinct().count() > 1;
     }

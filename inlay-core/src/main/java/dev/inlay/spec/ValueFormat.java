@@ -60,13 +60,33 @@ public record ValueFormat(
 
   /** A type and nothing else said. */
   public static ValueFormat ofType(FieldType type) {
+    return of(type, Optional.empty(), List.of(), List.of(), List.of(Locale.ENGLISH));
+  }
+
+  /** Dates or months whose names are of a language. */
+  public static ValueFormat ofMonths(FieldType type, List<String> dateForms, Locale language) {
+    return of(type, Optional.empty(), dateForms, List.of(), List.of(language));
+  }
+
+  /** A type with a decimal mark, forms of dates, and texts that mean nothing. */
+  public static ValueFormat ofType(
+      FieldType type, Optional<Character> decimal, List<String> dateForms, List<String> nothing) {
+    return of(type, decimal, dateForms, nothing, List.of(Locale.ENGLISH));
+  }
+
+  private static ValueFormat of(
+      FieldType type,
+      Optional<Character> decimal,
+      List<String> dateForms,
+      List<String> nothing,
+      List<Locale> languages) {
     return new ValueFormat(
         type,
+        decimal,
         Optional.empty(),
-        Optional.empty(),
-        List.of(),
-        List.of(),
-        List.of(Locale.ENGLISH),
+        nothing,
+        dateForms,
+        languages,
         List.of(),
         List.of(),
         List.of(),
@@ -79,54 +99,5 @@ public record ValueFormat(
         Optional.empty(),
         false,
         false);
-  }
-
-  /** Dates or months whose names are of a language. */
-  public static ValueFormat ofMonths(FieldType type, List<String> dateForms, Locale language) {
-    ValueFormat plain = ofType(type);
-    return new ValueFormat(
-        type,
-        plain.decimal,
-        plain.groups,
-        plain.nothing,
-        dateForms,
-        List.of(language),
-        plain.trueWords,
-        plain.falseWords,
-        plain.units,
-        plain.markersOff,
-        plain.markersTo,
-        plain.replacements,
-        plain.meanings,
-        plain.yearFrom,
-        plain.split,
-        plain.defaultText,
-        plain.fillDown,
-        plain.required);
-  }
-
-  /** A type with a decimal mark, forms of dates, and texts that mean nothing. */
-  public static ValueFormat ofType(
-      FieldType type, Optional<Character> decimal, List<String> dateForms, List<String> nothing) {
-    ValueFormat plain = ofType(type);
-    return new ValueFormat(
-        type,
-        decimal,
-        plain.groups,
-        nothing,
-        dateForms,
-        plain.languages,
-        plain.trueWords,
-        plain.falseWords,
-        plain.units,
-        plain.markersOff,
-        plain.markersTo,
-        plain.replacements,
-        plain.meanings,
-        plain.yearFrom,
-        plain.split,
-        plain.defaultText,
-        plain.fillDown,
-        plain.required);
   }
 }
