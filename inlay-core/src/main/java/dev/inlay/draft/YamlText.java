@@ -11,7 +11,8 @@ final class YamlText {
   private final StringBuilder text = new StringBuilder();
 
   void line(int depth, String line) {
-    text.append(INDENT.repeat(depth)).append(line).append('\n');
+    // a text of several lines stands in one: what follows it may be a comment
+    text.append(INDENT.repeat(depth)).append(line.replaceAll("\\R", " ")).append('\n');
   }
 
   void blank() {
@@ -32,7 +33,7 @@ final class YamlText {
   }
 
   static String doubleQuoted(String value) {
-    return '"' + value.replace("\\", "\\\\").replace("\"", "\\\"") + '"';
+    return '"' + value.replace("\\", "\\\\").replace("\"", "\\\"").replace("\n", "\\n") + '"';
   }
 
   @Override

@@ -127,4 +127,13 @@ class SpecDraftTest {
         .contains("monat: {from: Monat, type: yearmonth, form: MMM yyyy, language: de}")
         .contains("# It reads 3 rows from them, and holds none.");
   }
+
+  @Test
+  void textsOfSeveralLinesAreNoMoreThanOneInASpec() {
+    Table table =
+        new TableBuilder("Code\n1", "Remark").row("A", "first\n\nsecond").row("B", "x").build();
+    String spec = SpecDraft.of(List.of(sample("a.pdf", table, "Remarks of the Board")));
+    assertThat(spec).contains("code_1: \"Code\\n1\"").contains("like first  second");
+    assertThat(spec).contains("# It reads 2 rows from them, and holds none.");
+  }
 }
