@@ -1,139 +1,129 @@
 package dev.inlay.draft;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import dev.inlay.TableBuilder;
-import dev.inlay.model.Table;
+import dev.inlay.geom.Box;
+import dev.inlay.model.RowKind;
 import dev.inlay.rows.PageLine;
-import dev.inlay.rows.ReadRows;
+import dev.inlay.rows.PageLine.LineWord;
+import dev.inlay.spec.SpecException;
+import dev.inlay.spec.SpecReader;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 
-/** Drafts of samples made by hand. */
+/** Which relations a draft proposes, and which it leaves alone. */
 class SpecDraftTest {
 
-  /** Where the table of a builder stands: lines below this height stand below it. */
-  private static final double BELOW_TABLE = 5000;
-
-  private static SampleFile sample(String name, Table table, String... lines) {
-    List<PageLine> all = new ArrayList<>();
-    for (int i = 0; i < lines.length; i++) {
-      boolean below = lines[i].startsWith("_");
-      double top = (below ? BELOW_TABLE : -500) + 15 * i;
-      all.add(ReadRows.line(lines[i].replace("_", ""), top));
+  private static PageLine line(String text, double top, double height) {
+    List<LineWord> words = new ArrayList<>();
+    double x = 50;
+    for (String word : text.split(" ")) {
+      words.add(new LineWord(word, new Box(x, top, x + 5 * word.length(), top + height)));
+      x += 5 * word.length() + 5;
     }
-    return new SampleFile(name, List.of(table), all, List.of());
+    return new PageLine(1, text, new Box(50, top, x, top + height), words);
   }
 
-  private static Table orders(int wrongRow) {
-    TableBuilder table = new TableBuilder("Line", "Boxes", "Price", "Amount");
-    for (int i = 1; i <= 40; i++) {
-      int boxes = 3 + i % 7;
-      int price = 11 + i % 5;
-      int amount = boxes * price + (i == wrongRow ? 9 : 0);
-      table.row(String.valueOf(i), String.valueOf(boxes), price + ".00", amount + ".00");
+  /** A file with a title above its table and lines below it. */
+  private static SampleFile file(String name, TableBuilder table, String... closing) {
+    List<PageLine> lines = new ArrayList<>(List.of(line("Stores of the harbour", 50, 20)));
+    for (int i = 0; i < closing.length; i++) {
+      lines.add(line(closing[i], 720 + 20 * i, 10));
     }
-    return table.build();
+    return new SampleFile(name, List.of(table.build()), lines, List.of());
   }
 
-  private static String orders(int wrongRow, String... lines) {
-    return SpecDraft.of(
-        List.of(sample("a.pdf", orders(0), lines), sample("b.pdf", orders(wrongRow), lines)));
+  private static String draft(SampleFile... files) {
+    String spec = SpecDraft.of(Arrays.asList(files));
+    try {
+      assertThat(SpecReader.read(spec).dataSets()).isNotEmpty();
+    } catch (SpecException e) {
+      throw new AssertionError(spec + e.messages(), e);
+    }
+    return spec;
+  }
+
+  /** Rows with a running number, an amount, and what a third column makes of both. */
+  private interface Third {
+    int of(int number, int amount);
+  }
+
+  private static TableBuilder rows(int count, Third third) {
+    TableBuilder table = new TableBuilder("Mark", "Boxes", "Crates", "Weight");
+    for (int r = 1; r <= count; r++) {
+      int amount = 7 * r % 11 + 2;
+      table.row("M" + r + "x", r * r + "", amount + "", third.of(r * r, amount) + "");
+    }
+    return table;
   }
 
   @Test
-  void aRelationThatFailsSeldomIsProposedWithThePlaceWhereItFails() {
-    assertThat(orders(17, "Orders of the Board"))
-        .contains(
-            "- {row: boxes * price == amount, within: 0.005}  # held in 79 of 80 rows; not in")
-        .containsPattern("not in b\\.pdf, page 1: boxes \\* price is \\d+, amount is \\d+\\.00");
-    assertThat(orders(0, "Orders of the Board")).contains("# held in 80 of 80 rows\n");
+  void aProductAndASumThatHoldInAllRowsAreProposedWithTheirEvidence() {
+    assertThat(draft(file("a.pdf", rows(9, (n, a) -> n * a))))
+        .contains("- {row: boxes * crates == weight, within: 0.5}  # held in 9 of 9 rows");
+    assertThat(draft(file("a.pdf", rows(9, Integer::sum))))
+        .contains("- {row: boxes + crates == weight, within: 0}  # held in 9 of 9 rows");
   }
 
   @Test
-  void labelsOfHeadAndFootBecomeValues() {
-    Table one = orders(0);
+  void whatOneRowContradictsOrTooFewShowIsNotProposed() {
+    assertThat(draft(file("a.pdf", rows(9, (n, a) -> n == 16 ? n * a + 9 : n * a))))
+        .doesNotContain("row:");
+    assertThat(draft(file("a.pdf", rows(7, (n, a) -> n * a)))).doesNotContain("row:");
+  }
+
+  @Test
+  void zerosProveNothing() {
+    TableBuilder table = new TableBuilder("Mark", "Boxes", "Crates", "Weight");
+    for (int r = 1; r <= 12; r++) {
+      table.row("M" + r + "x", "0", 3 * r % 7 + "", "0");
+    }
+    assertThat(draft(file("a.pdf", table))).doesNotContain("row:", "balance:", "sum:");
+  }
+
+  @Test
+  void whatHoldsInOneSampleOnlyIsNotProposed() {
     String spec =
-        SpecDraft.of(
-            List.of(
-                sample(
-                    "a.pdf",
-                    one,
-                    "Orders of the Board  Sheet 1",
-                    "Order date  03.02.2024  Supplier no.  035410",
-                    "Currency  GBP  Buyer  Skua",
-                    "_Entered by: H. Ferrier"),
-                sample(
-                    "b.pdf",
-                    one,
-                    "Orders of the Board  Sheet 1",
-                    "Order date  17.02.2024  Supplier no.  037973",
-                    "Currency  GBP  Buyer  Tern",
-                    "_Entered by: H. Ferrier")));
+        draft(
+            file("a.pdf", rows(9, (n, a) -> n * a)), file("b.pdf", rows(9, (n, a) -> n * a + 30)));
+    assertThat(spec).doesNotContain("row:");
+  }
+
+  @Test
+  void aNumberBelowTheTableIsHeldAgainstRowsAndSums() {
+    TableBuilder first = rows(9, (n, a) -> 3);
+    TableBuilder second = rows(12, (n, a) -> 3);
+    String spec =
+        draft(
+            file("a.pdf", first, "Articles: 9", "Boxes in all: 285"),
+            file("b.pdf", second, "Articles: 12", "Boxes in all: 650"));
     assertThat(spec)
-        .contains("report: Orders of the Board")
-        .contains("order_date: {beside: Order date, type: date, form: dd.MM.yyyy}")
-        .contains("supplier_no: {beside: Supplier no.}  # 035410; 037973")
-        .contains("currency: {beside: Currency}  # GBP")
-        .contains("entered_by: {beside: \"Entered by:\"}")
-        .contains("# It reads 80 rows from them, and holds none.")
-        .doesNotContain("Sheet 1");
+        .contains("articles: {beside: \"Articles:\", type: integer}  # 9; 12")
+        .contains("- {count: rows, is: articles}  # held in 2 of 2 files")
+        .contains("- {sum: boxes, is: boxes_in_all}  # held in 2 of 2 files");
   }
 
   @Test
-  void aTrialSaysWhichFieldsHoldRowsAndWhatNoDataSetTakes() {
-    Table other = new TableBuilder("Berth", "Depth").row("N1", "4").row("N2", "6").build();
-    List<SampleFile> files =
-        List.of(
-            new SampleFile("a.pdf", List.of(orders(0)), List.of(), List.of()),
-            new SampleFile("b.pdf", List.of(other), List.of(), List.of()));
-    String spec = "report: R\ncolumns: {line: {from: Line, type: date}, boxes: Boxes}\n";
-    DraftTrial trial = DraftTrial.of(spec, files, Set.of());
-    assertThat(trial.accepted()).isZero();
-    assertThat(trial.held()).isEqualTo(40);
-    assertThat(trial.unread()).containsOnlyKeys(DraftTrial.key(0, "line"));
-    assertThat(trial.notTaken()).singleElement().asString().contains("b.pdf", "was not taken");
-    assertThat(DraftTrial.of(spec, files, Set.of(other)).notTaken()).isEmpty();
-  }
-
-  @Test
-  void aValueAtTheLeftHoldsForTheRowsBelow() {
-    TableBuilder table = new TableBuilder("Account", "Month", "Balance");
-    for (int i = 0; i < 12; i++) {
-      table.row(i % 3 == 0 ? "K-0" + i / 3 : "", "2024-0" + (1 + i % 3), (100 + i) + ".50");
+  void sumsThatLeaveRowsOfOneLabelOutAreProposedSo() {
+    TableBuilder table = new TableBuilder("Mark", "Boxes");
+    int sum = 0;
+    for (int r = 1; r <= 8; r++) {
+      table.row("M" + r + "x", 13 * r + "").row("share", r + "");
+      sum += 13 * r;
     }
-    String spec = SpecDraft.of(List.of(sample("a.pdf", table.build(), "Balances")));
-    assertThat(spec).contains("account: {from: Account, fill down: yes}");
-    assertThat(spec).doesNotContain("month: {from: Month, fill down");
+    String spec = draft(file("a.pdf", table.row(RowKind.TOTAL, "Total", sum + "")));
+    assertThat(spec).contains("- {sum: boxes, is: totals, where: \"mark != 'share'\"}");
   }
 
   @Test
-  void aSmallTableWithoutHeadingsIsABlockOfLabels() {
-    Table block = new TableBuilder("", "").row("Berths, open", "202").build();
-    Table headed = new TableBuilder("Berth", "Depth").row("N1", "4").build();
-    assertThat(LabelValues.isBlock(headed)).isFalse();
-    assertThat(LabelValues.isBlock(block)).isTrue();
-  }
-
-  @Test
-  void monthsOfOtherLanguagesAreRead() {
-    TableBuilder table = new TableBuilder("Monat", "Saldo");
-    for (String month : List.of("M\u00e4rz 2017", "Sept. 2017", "Mai 2017")) {
-      table.row(month, "12,50");
-    }
-    assertThat(SpecDraft.of(List.of(sample("a.pdf", table.build(), "Kassenstand"))))
-        .contains("monat: {from: Monat, type: yearmonth, form: MMM yyyy, language: de}")
-        .contains("# It reads 3 rows from them, and holds none.");
-  }
-
-  @Test
-  void textsOfSeveralLinesAreNoMoreThanOneInASpec() {
-    Table table =
-        new TableBuilder("Code\n1", "Remark").row("A", "first\n\nsecond").row("B", "x").build();
-    String spec = SpecDraft.of(List.of(sample("a.pdf", table, "Remarks of the Board")));
-    assertThat(spec).contains("code_1: \"Code\\n1\"").contains("like first  second");
-    assertThat(spec).contains("# It reads 2 rows from them, and holds none.");
+  void filesWithoutATableInCommonGiveNoDraft() {
+    SampleFile none = new SampleFile("a.pdf", List.of(), List.of(line("Text", 50, 10)), List.of());
+    assertThatThrownBy(() -> SpecDraft.of(List.of(none)))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("no table is common");
   }
 }
