@@ -101,7 +101,11 @@ record PageParts(
 
   /** Whether the middle of a line lies in none of some boxes. */
   static boolean isOutside(TextLine line, List<Box> boxes) {
-    Box box = line.box();
+    return isOutside(line.box(), boxes);
+  }
+
+  /** Whether the middle of a box lies in none of some boxes. */
+  static boolean isOutside(Box box, List<Box> boxes) {
     return boxes.stream().noneMatch(b -> b.contains(box.centreX(), box.centreY()));
   }
 

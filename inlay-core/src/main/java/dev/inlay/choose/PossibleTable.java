@@ -14,6 +14,6 @@ public record PossibleTable(Box place, int lines, String begins) {
 
   /** Whether the middle of the lines lies in none of some boxes. */
   boolean isBeside(List<Box> boxes) {
-    return boxes.stream().noneMatch(b -> b.contains(place.centreX(), place.centreY()));
+    return PageParts.isOutside(place, boxes);
   }
 }

@@ -39,7 +39,10 @@ final class PossibleTables {
     List<PossibleTable> found = new ArrayList<>();
     int from = 0;
     for (int i = 0; i <= lines.size(); i++) {
-      boolean ends = i == lines.size() || isIn(frames, i) || chance(i) < LEAST_CHANCE;
+      boolean ends =
+          i == lines.size()
+              || !PageParts.isOutside(lines.get(i).box(), frames)
+              || chance(i) < LEAST_CHANCE;
       if (ends) {
         if (mayBeTable(from, i)) {
           List<ChunkLine> own = lines.subList(from, i);
@@ -50,11 +53,6 @@ final class PossibleTables {
       }
     }
     return found;
-  }
-
-  private boolean isIn(List<Box> frames, int line) {
-    Box box = lines.get(line).box();
-    return frames.stream().anyMatch(f -> f.contains(box.centreX(), box.centreY()));
   }
 
   private double chance(int line) {

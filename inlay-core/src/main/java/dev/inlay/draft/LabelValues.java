@@ -1,6 +1,5 @@
 package dev.inlay.draft;
 
-import dev.inlay.geom.Box;
 import dev.inlay.model.Table;
 import dev.inlay.rows.PageLine;
 import java.util.ArrayList;
@@ -101,18 +100,8 @@ final class LabelValues {
 
   /** The lines of the first page above its tables, and those below the last table. */
   private static List<PageLine> lines(SampleFile file, Set<Table> blocks) {
-    if (file.lines().isEmpty()) {
-      return List.of();
-    }
-    int page = file.lines().get(0).page();
-    List<Box> frames =
-        file.tables().stream()
-            .filter(t -> !blocks.contains(t))
-            .flatMap(t -> t.frames().stream())
-            .filter(f -> f.page() == page)
-            .map(f -> f.box())
-            .toList();
-    double top = frames.stream().mapToDouble(Box::top).min().orElse(Double.MAX_VALUE);
+    int page = file.firstPage();
+    double top = file.firstTop(blocks::contains);
     List<PageLine> lines =
         new ArrayList<>(
             file.lines().stream().filter(l -> l.page() == page && l.box().bottom() < top).toList());

@@ -4,6 +4,7 @@ import dev.inlay.geom.Box;
 import dev.inlay.model.Table;
 import dev.inlay.rows.PageLine;
 import java.util.List;
+import java.util.function.Predicate;
 
 /**
  * A file that a draft is made from.
@@ -21,6 +22,26 @@ public record SampleFile(
     tables = List.copyOf(tables);
     lines = List.copyOf(lines);
     furniture = List.copyOf(furniture);
+  }
+
+  /** The number of the first page that has lines; 0 where none has. */
+  int firstPage() {
+    return lines.isEmpty() ? 0 : lines.get(0).page();
+  }
+
+  /**
+   * Where the tables of the first page begin, in points; beyond any page where it has none.
+   *
+   * @param passedBy tables that do not count
+   */
+  double firstTop(Predicate<Table> passedBy) {
+    return tables.stream()
+        .filter(passedBy.negate())
+        .flatMap(t -> t.frames().stream())
+        .filter(f -> f.page() == firstPage())
+        .mapToDouble(f -> f.box().top())
+        .min()
+        .orElse(Double.MAX_VALUE);
   }
 
   /** The lines below the last table on the last page, without furniture. */

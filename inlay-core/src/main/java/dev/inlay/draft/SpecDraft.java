@@ -269,7 +269,7 @@ public final class SpecDraft {
             .filter(l -> !lines.title().equals(Optional.of(l.label())))
             .toList();
     List<Varying> varying =
-        lines.varying(firstTop(), titles(layout)).stream()
+        lines.varying(files.get(0).firstTop(blocks::contains), titles(layout)).stream()
             .filter(v -> !fields.contains(v.name()))
             .filter(v -> labelled.stream().noneMatch(l -> l.values().equals(v.values())))
             .toList();
@@ -314,18 +314,6 @@ public final class SpecDraft {
         guess.remark().contains("; read as text") ? guess.remark().replaceFirst("^[^;]*", "") : "";
     String shown = String.join("; ", seen.stream().distinct().limit(MOST_EXAMPLES).toList());
     yaml.line(depth, field + ": {" + String.join(", ", parts) + "}  # " + shown + why);
-  }
-
-  /** Where the tables of the first file's first page begin, in points. */
-  private double firstTop() {
-    int page = files.get(0).lines().get(0).page();
-    return files.get(0).tables().stream()
-        .filter(t -> !blocks.contains(t))
-        .flatMap(t -> t.frames().stream())
-        .filter(f -> f.page() == page)
-        .mapToDouble(f -> f.box().top())
-        .min()
-        .orElse(Double.MAX_VALUE);
   }
 
   private static List<String> titles(Layout layout) {

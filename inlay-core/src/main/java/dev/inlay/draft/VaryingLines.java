@@ -56,7 +56,7 @@ final class VaryingLines {
         }
       }
       firstPages.add(lines);
-      double top = firstTop(file);
+      double top = file.firstTop(LabelValues::isBlock);
       List<PageLine> head = lines.stream().filter(l -> l.box().bottom() <= top).toList();
       heads.add(head.isEmpty() ? lines : head);
       closing.add(file.closing());
@@ -183,18 +183,6 @@ final class VaryingLines {
     String end = after.isEmpty() ? "$" : " " + quoted(words[at + count]);
     String pattern = quoted(label) + " (.+)" + end;
     return Optional.of(new Varying(name(label), pattern, values));
-  }
-
-  /** Where the tables of a file's first page begin, in points. */
-  private static double firstTop(SampleFile file) {
-    int page = file.lines().isEmpty() ? 1 : file.lines().get(0).page();
-    return file.tables().stream()
-        .filter(t -> !LabelValues.isBlock(t))
-        .flatMap(t -> t.frames().stream())
-        .filter(f -> f.page() == page)
-        .mapToDouble(f -> f.box().top())
-        .min()
-        .orElse(Double.MAX_VALUE);
   }
 
   private static Optional<String> between(String text, String before, String after) {

@@ -67,17 +67,18 @@ record FileDamage(Optional<String> lost, Optional<String> repaired, int pages) {
   static FileDamage of(RandomAccessRead bytes, COSDocument document, COSDictionary pageTree)
       throws IOException {
     int[] pages = pages(pageTree);
-    Optional<String> lost = lost(bytes, document, pages);
-    boolean misled = lost.isEmpty() && isMisled(bytes, endOf(bytes));
+    long table = endOf(bytes);
+    List<long[]> astray = astray(bytes, table);
+    Optional<String> lost =
+        table < 0 ? Optional.of("its end is missing") : lost(bytes, document, pages, astray);
+    boolean misled = lost.isEmpty() && (!astray.isEmpty() || isElsewhere(bytes, table));
     String what = "its table of objects is wrong; all that it names was found";
     return new FileDamage(lost, misled ? Optional.of(what) : Optional.empty(), pages[0]);
   }
 
-  private static Optional<String> lost(RandomAccessRead bytes, COSDocument document, int[] pages)
+  private static Optional<String> lost(
+      RandomAccessRead bytes, COSDocument document, int[] pages, List<long[]> astray)
       throws IOException {
-    if (endOf(bytes) < 0) {
-      return Optional.of("its end is missing");
-    }
     Optional<String> overwritten = overwritten(bytes, document);
     if (overwritten.isPresent()) {
       return overwritten;
@@ -86,9 +87,9 @@ record FileDamage(Optional<String> lost, Optional<String> repaired, int pages) {
       return Optional.of(
           pages[0] + " of its pages can be found, and it says that it has " + pages[1]);
     }
-    for (long[] entry : entries(bytes)) {
+    for (long[] entry : astray) {
       COSObjectKey key = new COSObjectKey(entry[0], (int) entry[2]);
-      if (!leadsToObject(bytes, entry) && !document.getXrefTable().containsKey(key)) {
+      if (!document.getXrefTable().containsKey(key)) {
         return Optional.of("object " + entry[0] + " is not where the file says");
       }
     }
@@ -165,21 +166,21 @@ record FileDamage(Optional<String> lost, Optional<String> repaired, int pages) {
     }
   }
 
-  /** Whether the table of objects is not where the file says, or leads elsewhere. */
-  private static boolean isMisled(RandomAccessRead bytes, long table) throws IOException {
+  /** Whether neither a table of objects nor a stream of them is where the file says. */
+  private static boolean isElsewhere(RandomAccessRead bytes, long table) throws IOException {
     String start = text(bytes, table, HEADING);
-    if (OBJECT.matcher(start).lookingAt()) {
-      return false; // a stream, checked as all streams are
-    }
-    if (!start.strip().startsWith("xref")) {
-      return true;
-    }
-    for (long[] entry : entries(bytes)) {
+    return !OBJECT.matcher(start).lookingAt() && !start.strip().startsWith("xref");
+  }
+
+  /** The entries of the table of objects that lead to no such object. */
+  private static List<long[]> astray(RandomAccessRead bytes, long table) throws IOException {
+    List<long[]> astray = new ArrayList<>();
+    for (long[] entry : entries(bytes, table)) {
       if (!leadsToObject(bytes, entry)) {
-        return true;
+        astray.add(entry);
       }
     }
-    return false;
+    return astray;
   }
 
   private static boolean leadsToObject(RandomAccessRead bytes, long[] entry) throws IOException {
@@ -188,9 +189,9 @@ record FileDamage(Optional<String> lost, Optional<String> repaired, int pages) {
   }
 
   /** Number, place and generation of the objects of a table in plain text. */
-  private static List<long[]> entries(RandomAccessRead bytes) throws IOException {
+  private static List<long[]> entries(RandomAccessRead bytes, long table) throws IOException {
     List<long[]> entries = new ArrayList<>();
-    long at = endOf(bytes);
+    long at = table;
     String start = text(bytes, at, HEADING);
     if (!start.strip().startsWith("xref")) {
       return entries;
