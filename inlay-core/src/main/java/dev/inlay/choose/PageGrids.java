@@ -8,6 +8,7 @@ import dev.inlay.geom.Box;
 import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
+import dev.inlay.propose.BandedGrid;
 import dev.inlay.propose.Grid;
 import dev.inlay.propose.OpenFrame;
 import dev.inlay.propose.OpenGridBuilder;
@@ -40,9 +41,7 @@ record PageGrids(List<Grid> grids, List<TextLine> outside, List<PossibleTable> p
     List<Grid> grids = new ArrayList<>();
     for (Grid grid : parts.ruled()) {
       grids.add(
-          RuledRows.zone(grid, index, parts.drawn())
-              .map(zone -> UndrawnEdges.part(RuledRows.withRoles(grid, zone)))
-              .orElse(grid));
+          RuledRows.zone(grid, index, parts.drawn()).map(zone -> read(grid, zone)).orElse(grid));
     }
     if (use == RulingUse.USE) {
       return new PageGrids(grids, parts.outside(), List.of());
@@ -64,6 +63,11 @@ record PageGrids(List<Grid> grids, List<TextLine> outside, List<PossibleTable> p
         grids,
         parts.outside().stream().filter(l -> PageParts.isOutside(l, frames)).toList(),
         rests.stream().flatMap(r -> r.outside(frames).stream()).toList());
+  }
+
+  private static Grid read(Grid ruled, Zone zone) {
+    Grid grid = RuledRows.withRoles(ruled, zone);
+    return grid.isClosed() ? UndrawnEdges.part(grid) : BandedGrid.withHeadings(grid, zone);
   }
 
   /** The frame of lines that are known to be one table; empty where they leave no gutter. */

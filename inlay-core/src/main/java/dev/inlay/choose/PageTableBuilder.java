@@ -46,6 +46,7 @@ final class PageTableBuilder {
             extent(grid),
             grid.columnEdges(),
             grid.rowEdges(),
+            RulingsBetweenRows.leaveLastOpen(grid, header.count()),
             grid.certainty().withHeaderRows(header.probability()));
     return new PageTable(
         frame,

@@ -76,7 +76,18 @@ record RuledGrids(List<Grid> grids, List<Frame> boxed, List<Box> forms) {
     if (boxes >= LEAST_BOXES) {
       addSeparateBoxes(page, index, measure.forSeparateBoxes(), found.grids);
     }
+    if (use != RulingUse.USE) {
+      found.grids.addAll(RowRuledGrids.find(page, index, rulings, measure, found.boxes()));
+    }
     return found;
+  }
+
+  /** Where rulings box cells, or lines that are read on their own. */
+  private List<Box> boxes() {
+    List<Box> boxes = new ArrayList<>(grids.stream().map(g -> g.frame().box()).toList());
+    boxed.forEach(f -> boxes.add(f.box()));
+    boxes.addAll(forms);
+    return boxes;
   }
 
   private void add(Grid grid, RulingUse use) {
@@ -121,7 +132,7 @@ record RuledGrids(List<Grid> grids, List<Frame> boxed, List<Box> forms) {
     }
   }
 
-  private static boolean isTable(Grid grid) {
+  static boolean isTable(Grid grid) {
     if (grid.rows().stream().noneMatch(RuledGrids::relates) || isForm(grid)) {
       return false;
     }

@@ -57,7 +57,8 @@ final class RuledRows {
     Set<Integer> groups = new HashSet<>();
     for (int r = header; r < count; r++) {
       boolean heads = group[r] > 0 && 2 * group[r] >= lines[r] || 2 * heading[r] > lines[r];
-      if (heads && hasOneText(grid.rows().get(r))) {
+      boolean alone = !grid.isClosed() && grid.columns() > 2 && beginsAlone(grid.rows().get(r));
+      if (heads && hasOneText(grid.rows().get(r)) || alone) {
         groups.add(r);
       }
     }
@@ -80,6 +81,11 @@ final class RuledRows {
 
   private static boolean allHaveOneText(List<List<Cell>> rows) {
     return rows.stream().allMatch(RuledRows::hasOneText);
+  }
+
+  /** Whether one text stands in a row alone, in its first column. */
+  private static boolean beginsAlone(List<Cell> row) {
+    return hasOneText(row) && row.stream().anyMatch(c -> c.column() == 0 && !c.isEmpty());
   }
 
   private static boolean hasOneText(List<Cell> row) {

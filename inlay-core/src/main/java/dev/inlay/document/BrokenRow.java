@@ -1,5 +1,6 @@
 package dev.inlay.document;
 
+import dev.inlay.choose.PageTable;
 import dev.inlay.geom.Edges;
 import dev.inlay.model.RowKind;
 import dev.inlay.model.TableCell;
@@ -29,30 +30,34 @@ final class BrokenRow {
    *
    * @param before the rows before the break
    * @param begun the first row behind it
-   * @param edges x of the boundaries between columns behind it, in points
-   * @param ruled whether rulings box every cell: a cell's whole text may stand behind the break
-   *     then
+   * @param open whether rulings part the rows before the break and none ends the last
+   * @param part the part of the table behind it
    * @return empty where they are two rows
    */
   static Optional<TableRow> join(
-      List<TableRow> before, TableRow begun, List<Double> edges, boolean ruled) {
+      List<TableRow> before, TableRow begun, boolean open, PageTable part) {
     TableRow last = before.get(before.size() - 1);
-    TableRow rest = inItsColumn(begun, edges);
+    TableRow rest = inItsColumn(begun, part.columnEdges(), open);
     boolean records = last.kind() == RowKind.BODY && rest.kind() == RowKind.BODY;
-    return records && isRestOf(rest, last, ruled) && beginWithLabels(before)
+    boolean labelled = beginWithLabels(before) && !last.textAt(0).isEmpty();
+    return records
+            && (labelled || open && hasFewerTexts(rest, last))
+            && isRestOf(rest, last, part.isRuled())
         ? Optional.of(joined(last, rest))
         : Optional.empty();
   }
 
   /**
-   * A text alone that goes on in lower case, read as a heading of rows, in the column it stands in.
+   * A text alone that goes on, read as a heading of rows, in the column it stands in: it goes on in
+   * lower case, or where no ruling ends the row before the break.
    */
-  private static TableRow inItsColumn(TableRow row, List<Double> edges) {
+  private static TableRow inItsColumn(TableRow row, List<Double> edges, boolean open) {
     if (row.kind() != RowKind.GROUP || edges.isEmpty()) {
       return row;
     }
     TableCell only = row.cells().get(0);
-    if (only.text().isEmpty() || !Character.isLowerCase(only.text().codePointAt(0))) {
+    boolean goesOn = !only.text().isEmpty() && Character.isLowerCase(only.text().codePointAt(0));
+    if (!goesOn && !open) {
       return row;
     }
     int column = Edges.indexOf(edges, only.box().left());
@@ -80,7 +85,15 @@ final class BrokenRow {
         adds = true;
       }
     }
-    return adds && !row.textAt(0).isEmpty();
+    return adds;
+  }
+
+  private static boolean hasFewerTexts(TableRow rest, TableRow row) {
+    return texts(rest) < texts(row);
+  }
+
+  private static long texts(TableRow row) {
+    return row.cells().stream().filter(c -> !c.text().isEmpty()).count();
   }
 
   private static TableRow joined(TableRow row, TableRow rest) {

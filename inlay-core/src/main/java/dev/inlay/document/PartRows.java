@@ -18,6 +18,7 @@ import java.util.Set;
 final class PartRows {
 
   private final PageTable first;
+  private PageTable before;
   private final List<TableRow> rows = new ArrayList<>();
 
   /** What the headings of rows say, as far as they are read. */
@@ -25,6 +26,7 @@ final class PartRows {
 
   private PartRows(PageTable first) {
     this.first = first;
+    before = first;
     rows.addAll(first.header());
   }
 
@@ -45,11 +47,12 @@ final class PartRows {
     List<TableRow> fresh = withoutHeaderAmong(withoutRepeatedHeadings(more));
     Optional<TableRow> whole =
         part != first && !fresh.isEmpty() && !rows.isEmpty()
-            ? BrokenRow.join(rows, fresh.get(0), part.columnEdges(), part.isRuled())
+            ? BrokenRow.join(rows, fresh.get(0), before.frame().endsOpen(), part)
             : Optional.empty();
     whole.ifPresent(row -> rows.set(rows.size() - 1, row));
     rows.addAll(whole.isPresent() ? fresh.subList(1, fresh.size()) : fresh);
     fresh.stream().filter(r -> r.kind() == RowKind.GROUP).forEach(r -> headings.add(heading(r)));
+    before = part;
   }
 
   /** The rows of a part that goes on: all but the header printed again. */

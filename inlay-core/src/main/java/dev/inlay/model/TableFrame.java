@@ -12,6 +12,8 @@ import java.util.List;
  * @param columnEdges x of the boundaries between columns, in points; empty where the table lies
  *     sideways
  * @param rowEdges y of the boundaries between rows, in points; empty where the table lies sideways
+ * @param endsOpen whether rulings part its rows and none ends the last: it may go on behind the
+ *     page break
  * @param certainty how probable the roles of its lines are
  */
 public record TableFrame(
@@ -20,6 +22,7 @@ public record TableFrame(
     RulingExtent rulings,
     List<Double> columnEdges,
     List<Double> rowEdges,
+    boolean endsOpen,
     Certainty certainty) {
 
   /** Keeps copies that cannot change. */
@@ -30,6 +33,6 @@ public record TableFrame(
 
   /** A frame whose boundaries are not known. */
   public TableFrame(int page, Box box, RulingExtent rulings) {
-    this(page, box, rulings, List.of(), List.of(), Certainty.FULL);
+    this(page, box, rulings, List.of(), List.of(), false, Certainty.FULL);
   }
 }

@@ -1,7 +1,11 @@
 package dev.inlay.propose;
 
+import dev.inlay.evidence.Chunk;
 import dev.inlay.geom.Box;
+import dev.inlay.page.Fill;
 import dev.inlay.page.Glyph;
+import dev.inlay.page.Word;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -63,6 +67,21 @@ public record Cell(
         text.isBold(),
         shade,
         glyphs);
+  }
+
+  /** A cell of words in the order of reading, on white. */
+  static Cell ofWords(int row, int column, int rowSpan, int columnSpan, List<Word> words) {
+    List<Glyph> glyphs = new ArrayList<>();
+    words.forEach(w -> glyphs.addAll(w.glyphs()));
+    return ofText(
+        row,
+        column,
+        rowSpan,
+        columnSpan,
+        Chunk.around(words),
+        CellText.ofWords(words),
+        glyphs,
+        Fill.WHITE);
   }
 
   /** The same cell so many rows further down. */

@@ -73,6 +73,12 @@ public record Grid(
         frame, columnEdges, rowEdges, others, isClosed, headerRows, groupRows, certainty, warnings);
   }
 
+  /** The same in a frame of which rulings box not every cell. */
+  Grid asOpen(Frame other) {
+    return new Grid(
+        other, columnEdges, rowEdges, rows, false, headerRows, groupRows, certainty, warnings);
+  }
+
   /** How many columns it has. */
   public int columns() {
     return columnEdges.size() - 1;

@@ -3,6 +3,7 @@ package dev.inlay.propose;
 import dev.inlay.page.TextLine;
 import dev.inlay.page.Word;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -92,6 +93,23 @@ final class HeaderCells {
   /** How many rows the header has. */
   int levels() {
     return levels;
+  }
+
+  /** The headings as cells, level by level, from left to right. */
+  List<List<Cell>> rows() {
+    List<List<Cell>> rows = new ArrayList<>();
+    for (int level = 0; level < levels; level++) {
+      rows.add(new ArrayList<>());
+    }
+    for (Head head : heads()) {
+      int columns = head.last() - head.first() + 1;
+      rows.get(head.level())
+          .add(
+              Cell.ofWords(
+                  head.level(), head.first(), head.rowSpan(levels), columns, head.words()));
+    }
+    rows.forEach(r -> r.sort(Comparator.comparingInt(Cell::column)));
+    return rows;
   }
 
   /** The headings, level by level in each column. */

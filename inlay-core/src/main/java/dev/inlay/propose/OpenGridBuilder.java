@@ -1,6 +1,5 @@
 package dev.inlay.propose;
 
-import dev.inlay.evidence.Chunk;
 import dev.inlay.evidence.Frame;
 import dev.inlay.evidence.LineRole;
 import dev.inlay.evidence.Ruling;
@@ -9,7 +8,6 @@ import dev.inlay.geom.Interval;
 import dev.inlay.model.Certainty;
 import dev.inlay.model.Warning;
 import dev.inlay.model.WarningCode;
-import dev.inlay.page.Fill;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.Word;
 import dev.inlay.propose.ColumnedLine.Part;
@@ -190,7 +188,7 @@ public final class OpenGridBuilder {
   private void addWholeRow(List<ColumnedLine> joined) {
     List<Word> words = new ArrayList<>();
     joined.forEach(l -> words.addAll(wordsOf(l)));
-    rows.add(List.of(cell(rows.size(), 0, columns.size(), 1, words)));
+    rows.add(List.of(Cell.ofWords(rows.size(), 0, 1, columns.size(), words)));
     endRow(joined);
   }
 
@@ -224,26 +222,15 @@ public final class OpenGridBuilder {
     if (levels == 0) {
       return;
     }
+    rows.addAll(heads.rows());
     double top = rowEdges.get(0);
     double bottom =
         headerLines.isEmpty()
             ? lines.get(0).line().box().top()
             : headerLines.get(headerLines.size() - 1).line().box().bottom();
     for (int level = 0; level < levels; level++) {
-      rows.add(new ArrayList<>());
       rowEdges.add(top + (bottom - top) * (level + 1) / levels);
     }
-    for (HeaderCells.Head head : heads.heads()) {
-      rows.get(head.level())
-          .add(
-              cell(
-                  head.level(),
-                  head.first(),
-                  head.last() - head.first() + 1,
-                  head.rowSpan(levels),
-                  head.words()));
-    }
-    rows.forEach(r -> r.sort(Comparator.comparingInt(Cell::column)));
   }
 
   private void addRow(List<ColumnedLine> joined) {
@@ -265,14 +252,14 @@ public final class OpenGridBuilder {
     }
     List<Cell> cells = new ArrayList<>();
     for (SpanningTexts.Spanning over : spanning) {
-      cells.add(cell(row, over.first(), over.last() - over.first() + 1, 1, over.words()));
+      cells.add(Cell.ofWords(row, over.first(), 1, over.last() - over.first() + 1, over.words()));
     }
     if (label != null) {
-      cells.add(cell(row, 0, label.last() + 1, 1, label.words()));
+      cells.add(Cell.ofWords(row, 0, 1, label.last() + 1, label.words()));
     }
     for (int c = 0; c < words.size(); c++) {
       if (!words.get(c).isEmpty()) {
-        cells.add(cell(row, c, 1, 1, words.get(c)));
+        cells.add(Cell.ofWords(row, c, 1, 1, words.get(c)));
       }
     }
     cells.sort(Comparator.comparingInt(Cell::column));
@@ -304,20 +291,6 @@ public final class OpenGridBuilder {
 
   private static List<Word> wordsOf(ColumnedLine line) {
     return line.parts().stream().flatMap(p -> p.words().stream()).toList();
-  }
-
-  private static Cell cell(int row, int column, int columnSpan, int rowSpan, List<Word> words) {
-    List<Glyph> glyphs = new ArrayList<>();
-    words.forEach(w -> glyphs.addAll(w.glyphs()));
-    return Cell.ofText(
-        row,
-        column,
-        rowSpan,
-        columnSpan,
-        Chunk.around(words),
-        CellText.ofWords(words),
-        glyphs,
-        Fill.WHITE);
   }
 
   private void warnIfUnknown() {
