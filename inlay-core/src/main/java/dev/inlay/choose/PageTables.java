@@ -200,6 +200,13 @@ public final class PageTables {
     return new PageTables(page.number(), placed(all), rest.possible, both, marks);
   }
 
+  /** The same tables, the first known to go on with the table of the page before. */
+  public PageTables withFirstGoingOn() {
+    List<PageTable> all = new ArrayList<>(tables);
+    all.set(0, all.get(0).goingOn());
+    return new PageTables(page, all, possible, ledger, marks);
+  }
+
   /** The same tables, the header of the first read as rows. */
   public PageTables withoutFirstHeader() {
     List<PageTable> all = new ArrayList<>(tables);

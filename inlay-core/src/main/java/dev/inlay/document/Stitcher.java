@@ -173,8 +173,8 @@ public final class Stitcher {
     boolean headed = top.headerRows() > 0 && !PartComparison.repeatsHeader(open.get(0), top);
     PageTables rows = headed ? page.withoutFirstHeader() : page;
     boolean any = top.rows().stream().anyMatch(r -> r.cells().size() > 1);
-    return any && goesOnWithout(rows.tables().get(0), EnumSet.of(WarningCode.CUT_WORD))
-        ? Optional.of(rows)
+    return any && goesOnAsKnown(rows.tables().get(0))
+        ? Optional.of(rows.withFirstGoingOn())
         : Optional.empty();
   }
 
