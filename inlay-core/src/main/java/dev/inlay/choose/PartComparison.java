@@ -129,6 +129,17 @@ public final class PartComparison {
   }
 
   /**
+   * Whether the words of a table's header stand in that of a part, or in its first row, whatever
+   * else does: where few rows do not show the columns, header and rows are not told apart.
+   */
+  public static boolean holdsHeader(PageTable first, PageTable part) {
+    Map<String, Integer> old = words(first.header());
+    int all = sum(old);
+    List<TableRow> top = part.rows().subList(0, Math.max(1, part.headerRows()));
+    return all > 0 && all - common(old, words(top)) <= REWORDED_SHARE * all;
+  }
+
+  /**
    * Whether a part has headings, over half of its columns or more, that are hardly those of a table
    * and hardly values.
    */

@@ -11,6 +11,8 @@ enum PartLink {
       true,
       "it stands right below or in the next column of the page, or is read with the columns before"),
   HEADER_REPEATED(true, "its header is printed again"),
+  BEHIND_OTHERS(true, "its header is printed again, behind tables set between its parts"),
+  CONTINUED(true, "it is said to be continued, with as many columns and texts of the same kinds"),
   COLUMNS_GO_ON(true, "as many columns, at the same places, with texts of the same kinds"),
   NOT_NEXT(false, "another table, or a page without one, stands between"),
   OTHER_COLUMNS(false, "it has another number of columns"),
@@ -63,6 +65,10 @@ enum PartLink {
             || PartComparison.goesOnInBoxes(before, part);
     if (!headless) {
       return OTHER_HEADER;
+    }
+    if (part.title().filter(PartComparison::saysContinued).isPresent()
+        && PartComparison.holdTheSame(before, part)) {
+      return CONTINUED;
     }
     return PartComparison.continuesColumns(before, part)
             || PartComparison.continuesColumns(first, part)

@@ -34,10 +34,8 @@ public final class Stitcher {
   /** Parts of one table differ in width by at most this share. */
   private static final double SAME_WIDTH = 0.03;
 
-  private final List<Table> done = new ArrayList<>();
-  private final List<PageTable> open = new ArrayList<>();
+  private final TablesInOrder tables = new TablesInOrder();
   private final List<Decision> links = new ArrayList<>();
-  private String openId = "";
 
   /**
    * Adds the tables of the next page.
@@ -50,14 +48,17 @@ public final class Stitcher {
       order++;
       String id = "p" + page.page() + "t" + order;
       PartLink link = link(part);
-      if (!open.isEmpty()) {
+      if (!link.goesOn() && tables.resume(part, page.tables())) {
+        link = PartLink.BEHIND_OTHERS;
+      }
+      if (!tables.isEmpty()) {
         links.add(decision(id, part, link));
       }
-      if (!link.goesOn()) {
-        close();
-        openId = id;
+      if (link.goesOn()) {
+        tables.goOn(part);
+      } else {
+        tables.begin(id, part);
       }
-      open.add(part);
     }
   }
 
@@ -68,19 +69,21 @@ public final class Stitcher {
    * @param page the next page
    */
   public Optional<List<String>> headingsFor(PageTables page) {
-    if (open.isEmpty() || page.tables().size() > 1 || open.get(0).headerRows() != 1) {
+    if (tables.isEmpty() || tables.first().headerRows() != 1) {
       return Optional.empty();
     }
-    PageTable before = open.get(open.size() - 1);
+    PageTable before = tables.last();
     boolean follows = before.last() && page.page() == before.frame().page() + 1;
-    boolean fewer =
+    boolean others =
         page.tables().stream()
+            .limit(1)
             .allMatch(
                 t ->
-                    t.columns() < before.columns()
-                        && words(t.header()).equals(words(open.get(0).header())));
-    return follows && fewer && !before.isRuled()
-        ? oneLine(open.get(0).header(), before.columns())
+                    t.columns() != before.columns()
+                        && PartComparison.holdsHeader(tables.first(), t)
+                        && !PartLink.hasOwnTitle(tables.first(), t));
+    return follows && others && !before.isRuled()
+        ? oneLine(tables.first().header(), before.columns())
         : Optional.empty();
   }
 
@@ -95,10 +98,10 @@ public final class Stitcher {
    *     before; empty where it does not seem to go on
    */
   public List<PageHints> columnsFor(PageTables page) {
-    if (open.isEmpty() || page.tables().isEmpty()) {
+    if (tables.isEmpty() || page.tables().isEmpty()) {
       return List.of();
     }
-    PageTable before = open.get(open.size() - 1);
+    PageTable before = tables.last();
     PageTable part = page.tables().get(0);
     boolean follows = before.last() && page.page() == before.frame().page() + 1;
     Box old = before.frame().box();
@@ -110,13 +113,13 @@ public final class Stitcher {
         part.columns() < before.columns()
             && now.left() > old.left() - near
             && now.right() < old.right() + near;
-    boolean headed = part.headerRows() > 0 && !PartComparison.repeatsHeader(open.get(0), part);
+    boolean headed = part.headerRows() > 0 && !PartComparison.holdsHeader(tables.first(), part);
     if (!follows
         || !asWide && !inside
         || headed
         || part.columns() == before.columns()
         || part.isRuled()
-        || PartLink.hasOwnTitle(open.get(0), part)) {
+        || PartLink.hasOwnTitle(tables.first(), part)) {
       return List.of();
     }
     List<Double> edges = before.columnEdges();
@@ -132,19 +135,19 @@ public final class Stitcher {
    * A page whose upper rows go on with the table that ends the page before, read with its columns;
    * empty where there are none, or where they cut a table in two.
    *
-   * @param tables those of the page as they were found
+   * @param found the tables of the page as they were found
    * @param clear gives the page without its furniture; asked for only where rows may go on
    */
-  public Optional<PageTables> withRowsAtTop(PageTables tables, Supplier<Page> clear) {
-    PageTable before = open.isEmpty() ? null : open.get(open.size() - 1);
-    boolean follows = before != null && before.last() && tables.page() == before.frame().page() + 1;
-    if (!follows || goesOnAtOnce(tables)) {
+  public Optional<PageTables> withRowsAtTop(PageTables found, Supplier<Page> clear) {
+    PageTable before = tables.isEmpty() ? null : tables.last();
+    boolean follows = before != null && before.last() && found.page() == before.frame().page() + 1;
+    if (!follows || goesOnAtOnce(found)) {
       return Optional.empty();
     }
     Page page = clear.get();
-    return RowsAtTop.of(open.get(0), before, page)
-        .filter(found -> partsNone(found.rows(), tables) && !haveHeader(found.rows(), tables))
-        .map(found -> PageTables.withRowsAtTop(page, found))
+    return RowsAtTop.of(tables.first(), before, page)
+        .filter(top -> partsNone(top.rows(), found) && !haveHeader(top.rows(), found))
+        .map(top -> PageTables.withRowsAtTop(page, top))
         .flatMap(this::goingOn);
   }
 
@@ -153,24 +156,24 @@ public final class Stitcher {
     return !page.tables().isEmpty() && link(page.tables().get(0)).goesOn();
   }
 
-  private static boolean partsNone(PageHints rows, PageTables tables) {
+  private static boolean partsNone(PageHints rows, PageTables found) {
     double bottom = rows.area().orElseThrow().bottom();
-    return tables.frames().stream()
+    return found.frames().stream()
         .noneMatch(f -> f.top() < bottom && f.bottom() > bottom + f.height() / 4);
   }
 
   /** Whether rows were found to be a table with a header of its own. */
-  private boolean haveHeader(PageHints rows, PageTables tables) {
+  private boolean haveHeader(PageHints rows, PageTables found) {
     Box area = rows.area().orElseThrow();
-    return tables.tables().stream()
+    return found.tables().stream()
         .anyMatch(
-            t -> t.frame().box().meets(area) && PartComparison.hasOtherHeader(open.get(0), t));
+            t -> t.frame().box().meets(area) && PartComparison.hasOtherHeader(tables.first(), t));
   }
 
   /** The same page where its first rows, read with known columns, go on with the table before. */
   private Optional<PageTables> goingOn(PageTables page) {
     PageTable top = page.tables().get(0);
-    boolean headed = top.headerRows() > 0 && !PartComparison.repeatsHeader(open.get(0), top);
+    boolean headed = top.headerRows() > 0 && !PartComparison.repeatsHeader(tables.first(), top);
     PageTables rows = headed ? page.withoutFirstHeader() : page;
     boolean any = top.rows().stream().anyMatch(r -> r.cells().size() > 1);
     return any && goesOnAsKnown(rows.tables().get(0))
@@ -193,15 +196,21 @@ public final class Stitcher {
     PartLink link = link(part);
     boolean kinds =
         link == PartLink.COLUMNS_DIFFER
-            && PartComparison.holdTheSame(open.get(open.size() - 1), part);
+            && PartComparison.holdTheSame(tables.last(), part);
     return (link.goesOn() || kinds)
         && part.warnings().stream().noneMatch(w -> w.code() == WarningCode.CUT_WORD);
   }
 
-  /** Whether a page, read again with gutters given, goes on with the table before. */
-  public boolean fits(PageTables page) {
-    return page.tables().size() == 1
-        && goesOnWithout(page.tables().get(0), EnumSet.of(WarningCode.CUT_WORD));
+  /**
+   * Whether a page, read again with gutters given, goes on with the table before; where several
+   * tables stand on it, the first holds what it held before.
+   */
+  public boolean fits(PageTables first, PageTables again) {
+    return again.tables().size() == 1
+        && (first.tables().size() < 2
+            || again.tables().get(0).printed() == first.tables().get(0).printed())
+        && goesOnWithout(
+            again.tables().get(0).placed(true, true), EnumSet.of(WarningCode.CUT_WORD));
   }
 
   /** Whether a part goes on with the last table and has none of some warnings. */
@@ -217,25 +226,16 @@ public final class Stitcher {
     return each ? Optional.of(headings) : Optional.empty();
   }
 
-  private static String words(List<TableRow> header) {
-    return header.stream()
-        .flatMap(r -> r.cells().stream())
-        .map(TableCell::text)
-        .collect(Collectors.joining())
-        .replaceAll("\\s+", "");
-  }
-
   /** Ends the last table and yields all of them in the order of their starts. */
   public List<Table> finish() {
-    close();
-    return WideParts.linked(done);
+    return WideParts.linked(tables.end());
   }
 
   /** How a part stands to the table that is open. */
   private PartLink link(PageTable part) {
-    return open.isEmpty()
+    return tables.isEmpty()
         ? PartLink.NOT_NEXT
-        : PartLink.of(open.get(0), open.get(open.size() - 1), part);
+        : PartLink.of(tables.first(), tables.last(), part);
   }
 
   private Decision decision(String id, PageTable part, PartLink link) {
@@ -245,21 +245,13 @@ public final class Stitcher {
         Optional.of(part.frame().box()),
         part.title().orElse(""),
         link.goesOn()
-            ? "goes on with " + openId
-            : id + " begins, and does not go on with " + openId,
+            ? "goes on with " + tables.id()
+            : id + " begins, and does not go on with " + tables.id(),
         link.words());
   }
 
   /** For each part but the first, whether it goes on with the table before it, and why. */
   public List<Decision> links() {
     return List.copyOf(links);
-  }
-
-  private void close() {
-    if (open.isEmpty()) {
-      return;
-    }
-    done.add(Estimate.of(TableOfParts.of(openId, open)));
-    open.clear();
   }
 }

@@ -220,7 +220,8 @@ final class TableReader implements AutoCloseable {
     return stitcher
         .headingsFor(tables)
         .flatMap(headings -> belowHeadings(clear(done), headings))
-        .filter(stitcher::fits)
+        .filter(again -> stitcher.fits(tables, again))
+        .map(again -> tables.tables().size() > 1 ? tables.withFirst(again) : again)
         .orElse(tables);
   }
 
