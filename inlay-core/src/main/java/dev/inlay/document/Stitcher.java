@@ -18,7 +18,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 
 /**
@@ -195,8 +194,7 @@ public final class Stitcher {
   private boolean goesOnAsKnown(PageTable part) {
     PartLink link = link(part);
     boolean kinds =
-        link == PartLink.COLUMNS_DIFFER
-            && PartComparison.holdTheSame(tables.last(), part);
+        link == PartLink.COLUMNS_DIFFER && PartComparison.holdTheSame(tables.last(), part);
     return (link.goesOn() || kinds)
         && part.warnings().stream().noneMatch(w -> w.code() == WarningCode.CUT_WORD);
   }
@@ -233,9 +231,7 @@ public final class Stitcher {
 
   /** How a part stands to the table that is open. */
   private PartLink link(PageTable part) {
-    return tables.isEmpty()
-        ? PartLink.NOT_NEXT
-        : PartLink.of(tables.first(), tables.last(), part);
+    return tables.isEmpty() ? PartLink.NOT_NEXT : PartLink.of(tables.first(), tables.last(), part);
   }
 
   private Decision decision(String id, PageTable part, PartLink link) {

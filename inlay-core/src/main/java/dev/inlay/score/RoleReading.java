@@ -45,6 +45,7 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
     rows.takeInLines();
     new HeadCustoms(zone, model, roles).apply();
     rows.partAndJoin();
+    LabelsAbove.join(zone.lines(), roles);
     return new RoleReading(roles, model.probabilities);
   }
 
