@@ -36,7 +36,7 @@ public record Chunk(List<Word> words, Box box) {
 
   /** The words with one space between them. */
   public String text() {
-    return String.join(" ", words.stream().map(Word::text).toList());
+    return Word.join(words);
   }
 
   /** Whether all of it is bold. */

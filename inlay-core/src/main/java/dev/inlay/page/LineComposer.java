@@ -1,6 +1,7 @@
 package dev.inlay.page;
 
 import dev.inlay.geom.Box;
+import dev.inlay.text.RightToLeft;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
@@ -132,7 +133,7 @@ public final class LineComposer {
       }
       text.append(plain);
     }
-    return new Word(text.toString(), Box.around(glyphs, Glyph::box), glyphs);
+    return new Word(RightToLeft.word(text.toString()), Box.around(glyphs, Glyph::box), glyphs);
   }
 
   /** A line in the making. */

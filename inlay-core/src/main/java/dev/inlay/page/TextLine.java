@@ -2,7 +2,6 @@ package dev.inlay.page;
 
 import dev.inlay.geom.Box;
 import java.util.List;
-import java.util.stream.Collectors;
 
 /**
  * Words that stand on one baseline, from left to right.
@@ -21,7 +20,7 @@ public record TextLine(List<Word> words, Box box, double baseline, double size) 
 
   /** The words with one space between them. */
   public String text() {
-    return words.stream().map(Word::text).collect(Collectors.joining(" "));
+    return Word.join(words);
   }
 
   /** The line with some of its words alone; at least one. */

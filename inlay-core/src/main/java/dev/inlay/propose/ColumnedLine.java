@@ -31,7 +31,7 @@ record ColumnedLine(ChunkLine line, List<Part> parts) {
     }
 
     String text() {
-      return String.join(" ", words.stream().map(Word::text).toList());
+      return Word.join(words);
     }
 
     boolean spans() {

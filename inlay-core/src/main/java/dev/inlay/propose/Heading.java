@@ -25,7 +25,7 @@ public record Heading(List<Word> words, int first, int last) {
 
   /** What it says. */
   String text() {
-    return String.join(" ", words.stream().map(Word::text).toList());
+    return Word.join(words);
   }
 
   /** From the left of its first word to the right of its last, in points. */

@@ -68,7 +68,7 @@ public final class HeadingDecisions {
   }
 
   private static String words(Heading heading) {
-    String text = heading.words().stream().map(w -> w.text()).collect(Collectors.joining(" "));
+    String text = heading.text();
     int first = heading.first() + 1;
     int last = heading.last() + 1;
     return (first == last ? "" + first : first + "-" + last) + ": " + text;
