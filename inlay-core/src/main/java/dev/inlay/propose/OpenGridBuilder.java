@@ -134,6 +134,7 @@ public final class OpenGridBuilder {
     addHeader(heads, headerRows, headerLines);
     addRows(header);
     rowEdges.set(rowEdges.size() - 1, box.bottom());
+    CentredLabels.merge(rows, headerRows);
     MergedLabels.merge(rows, headerRows, rowBaselines, columns, open.frame().horizontals());
     Set<ColumnedLine> headings = headingsAmongRows();
     warnings.addAll(
