@@ -9,6 +9,8 @@ import dev.inlay.propose.Grid;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Joins a header whose cells are boxed, by rulings or by their shade, with the open rows below it:
@@ -86,7 +88,17 @@ final class HeaderBoxes {
     rowEdges.addAll(body.rowEdges().subList(1, body.rowEdges().size()));
     List<Warning> warnings = new ArrayList<>(header.warnings());
     warnings.addAll(body.warnings());
-    return new Grid(
-        frame, header.columnEdges(), rowEdges, rows, false, OptionalInt.of(headerRows), warnings);
+    Set<Integer> groups =
+        body.groupRows().stream().map(r -> r + headerRows).collect(Collectors.toSet());
+    Grid joined =
+        new Grid(
+            frame,
+            header.columnEdges(),
+            rowEdges,
+            rows,
+            false,
+            OptionalInt.of(headerRows),
+            warnings);
+    return joined.withRows(joined.headerRows(), groups, joined.certainty());
   }
 }
