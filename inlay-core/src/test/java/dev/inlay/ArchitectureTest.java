@@ -61,7 +61,7 @@ class ArchitectureTest {
           .whereLayer("model")
           .mayOnlyAccessLayers("geom", "text")
           .whereLayer("page")
-          .mayOnlyAccessLayers("geom")
+          .mayOnlyAccessLayers("geom", "text")
           .whereLayer("pdf")
           .mayOnlyAccessLayers("geom", "page")
           .whereLayer("evidence")

@@ -90,20 +90,21 @@ final class TablesInOrder {
     if (!part.first()) {
       return false;
     }
-    for (int at = chains.size() - 1; at >= 0 && !isAgainOn(page, chains.get(at)); at--) {
+    int at = chains.size() - 1;
+    while (at > 0 && isSetBetween(chains.get(at), part) && !isAgainOn(page, chains.get(at))) {
+      at--;
       if (goesOn(chains.get(at), part)) {
         open = chains.get(at);
         return true;
-      }
-      if (!isSetBetween(chains.get(at))) {
-        return false;
       }
     }
     return false;
   }
 
-  private static boolean isSetBetween(Chain chain) {
-    return chain.parts.size() == 1 && chain.first().headerRows() > 0;
+  private static boolean isSetBetween(Chain chain, PageTable part) {
+    return chain.parts.size() == 1
+        && chain.first().headerRows() > 0
+        && chain.first().frame().page() == part.frame().page() - 1;
   }
 
   private static boolean isAgainOn(List<PageTable> page, Chain chain) {

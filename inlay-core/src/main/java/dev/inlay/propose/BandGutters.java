@@ -18,7 +18,7 @@ final class BandGutters {
   private static final double CROSSED_SHARE = 0.25;
 
   /** A gutter of this width, in type sizes, needs no further sign. */
-  private static final double WIDE = 0.8;
+  static final double WIDE = 0.8;
 
   /** A narrower gutter is at least this wide, in type sizes. */
   private static final double NARROW = 0.15;
@@ -71,7 +71,7 @@ final class BandGutters {
     List<List<Interval>> rows = bands.stream().map(RowBand::stretches).toList();
     List<Interval> most = strips(rows, (int) (CROSSED_SHARE * rows.size()));
     List<List<Interval>> single =
-        rows.stream().map(r -> r.stream().filter(s -> !crossesAny(s, most)).toList()).toList();
+        bands.stream().map(b -> b.stretchesIn(most, WIDE * gaps.typeSize())).toList();
     List<Interval> strips = strips(single, 0);
     List<Interval> gutters = new ArrayList<>();
     for (int i = 0; i < strips.size(); i++) {
@@ -84,10 +84,6 @@ final class BandGutters {
       }
     }
     return gutters;
-  }
-
-  private static boolean crossesAny(Interval stretch, List<Interval> strips) {
-    return strips.stream().anyMatch(s -> stretch.from() < s.middle() && stretch.to() > s.middle());
   }
 
   /** Whether a phrase begins there: a word inside one begins no column. */

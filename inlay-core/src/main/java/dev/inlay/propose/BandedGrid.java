@@ -54,7 +54,7 @@ public final class BandedGrid {
       if (gutter.length() == 0) {
         verticals.add(new Ruling(false, gutter.middle(), height)); // drawn: texts may reach over it
       } else {
-        addAlong(gutter.middle(), filled, height, verticals);
+        addAlong(gutter, BandGutters.WIDE * measure.typeSize(), filled, height, verticals);
       }
     }
     verticals.add(new Ruling(false, stack.extent().to(), height));
@@ -69,10 +69,11 @@ public final class BandedGrid {
   }
 
   private static void addAlong(
-      double x, List<RowBand> bands, Interval height, List<Ruling> verticals) {
+      Interval gutter, double wide, List<RowBand> bands, Interval height, List<Ruling> verticals) {
+    double x = gutter.middle();
     double from = height.from();
     for (RowBand band : bands) {
-      if (band.isCrossedAt(x)) {
+      if (band.isCrossedAt(gutter, wide)) {
         addPiece(x, from, band.height().from(), verticals);
         from = band.height().to();
       }

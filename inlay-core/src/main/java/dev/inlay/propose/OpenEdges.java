@@ -87,7 +87,9 @@ public final class OpenEdges {
     List<RowBand> all = new ArrayList<>(bands);
     all.add(band);
     List<Interval> left = BandGutters.find(all, extent, drawn);
-    boolean crossed = left.stream().anyMatch(g -> g.length() > 0 && band.isCrossedAt(g.middle()));
+    boolean crossed =
+        left.stream()
+            .anyMatch(g -> g.length() > 0 && band.isCrossedAt(g, BandGutters.WIDE * typeSize));
     long texts =
         band.stretches().stream().map(s -> OpenFrame.columnAt(s.middle(), left)).distinct().count();
     return left.size() == gutters && !crossed && texts >= LEAST_TEXTS

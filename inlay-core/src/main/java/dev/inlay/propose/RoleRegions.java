@@ -36,6 +36,12 @@ public final class RoleRegions {
   /** In the box of a table at most this share of the lines is read as standing outside. */
   private static final double MOST_OUTSIDE = 0.3;
 
+  /**
+   * White this many times as high as the lines of a table are apart, or as type is high, ends it:
+   * rows that were left out, or a break between groups, take less.
+   */
+  private static final double FAR_BELOW = 5;
+
   /** In a list or form this share of the lines begins with a bullet or a label with a colon. */
   private static final double MOST_BULLETS = 0.6;
 
@@ -120,8 +126,8 @@ public final class RoleRegions {
       boolean begins =
           !ends
               && i > from
-              && roles.get(i) == LineRole.HEADER
-              && roles.get(i - 1) != LineRole.HEADER;
+              && (roles.get(i) == LineRole.HEADER && roles.get(i - 1) != LineRole.HEADER
+                  || isFarBelow(i, from));
       if (ends || begins) {
         if (i > from) {
           region(from, i, roles).ifPresent(r -> addSides(r, regions));
@@ -130,6 +136,14 @@ public final class RoleRegions {
       }
     }
     return regions;
+  }
+
+  /** Whether the white above a line is far higher than the lines of the region are apart. */
+  private boolean isFarBelow(int line, int from) {
+    List<ChunkLine> lines = zone.lines();
+    double white = lines.get(line).box().top() - lines.get(line - 1).box().bottom();
+    double usual = ChunkLine.medianStep(lines.subList(from, line));
+    return white > FAR_BELOW * Math.max(usual, lines.get(line).line().size());
   }
 
   /**

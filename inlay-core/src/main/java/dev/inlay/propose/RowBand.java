@@ -81,6 +81,34 @@ public record RowBand(Interval height, List<ChunkLine> lines) {
     return joined(lines.stream().flatMap(l -> l.words().stream()).map(Word::box).toList());
   }
 
+  /**
+   * The same without texts that reach over several columns.
+   *
+   * @param strips between columns
+   * @param wide no phrase leaves so much white, in points: one over such a strip crosses it, though
+   *     the space between two words lies there
+   */
+  List<Interval> stretchesIn(List<Interval> strips, double wide) {
+    List<Box> words = new ArrayList<>();
+    for (ChunkLine line : lines) {
+      for (Chunk chunk : line.chunks()) {
+        Interval phrase = chunk.box().horizontal();
+        boolean over =
+            strips.stream().anyMatch(s -> s.length() >= wide && crosses(phrase, s.middle()));
+        if (!over) {
+          chunk.words().forEach(w -> words.add(w.box()));
+        }
+      }
+    }
+    return joined(words).stream()
+        .filter(s -> strips.stream().noneMatch(strip -> crosses(s, strip.middle())))
+        .toList();
+  }
+
+  private static boolean crosses(Interval text, double x) {
+    return text.from() < x && text.to() > x;
+  }
+
   private static List<Interval> joined(List<Box> boxes) {
     List<Interval> stretches = new ArrayList<>();
     boxes.stream()
@@ -98,8 +126,8 @@ public record RowBand(Interval height, List<ChunkLine> lines) {
     return stretches;
   }
 
-  /** Whether one of its texts crosses a place. */
-  boolean isCrossedAt(double x) {
-    return stretches().stream().anyMatch(s -> s.from() < x && s.to() > x);
+  /** Whether one of its texts reaches over a gutter; parameters as for {@link #stretchesIn}. */
+  boolean isCrossedAt(Interval gutter, double wide) {
+    return !stretchesIn(List.of(gutter), wide).equals(stretches());
   }
 }

@@ -72,4 +72,57 @@ class PartLinkTest {
     Decision link = link(page(1, "", DUES), page(2, "", "Vessel", "Berth", "Water", "Power"));
     assertThat(link.reasons().get(0).name()).isEqualTo(PartLink.OTHER_COLUMNS.words());
   }
+
+  /** The table of dues, and on the same page below it one of catches. */
+  private static PageBuilder withCatches(int number, boolean catches) {
+    PageBuilder page = page(number, "", DUES);
+    return catches ? catches(page, 300) : page;
+  }
+
+  private static PageBuilder catches(PageBuilder page, double y) {
+    row(page.bold(), y, "Ground", "Gear", "Boats", "Boxes").plain();
+    for (int r = 1; r <= 4; r++) {
+      row(page, y + 14 * r, "Ground " + r, "trawl", "1" + r, "2" + r + ".40");
+    }
+    return page;
+  }
+
+  private static List<Decision> links(PageBuilder... pages) {
+    Stitcher stitcher = new Stitcher();
+    for (PageBuilder page : pages) {
+      stitcher.add(PageTables.of(page.build()));
+    }
+    return stitcher.links();
+  }
+
+  @Test
+  void aTableGoesOnBehindOneSetBelowIt() {
+    Decision link = links(withCatches(1, true), withCatches(2, false)).get(1);
+    assertThat(link.chosen()).isEqualTo("goes on with p1t1");
+    assertThat(link.reasons().get(0).name()).isEqualTo(PartLink.BEHIND_OTHERS.words());
+  }
+
+  @Test
+  void behindAPageOfOthersToo() {
+    PageBuilder between = catches(new PageBuilder(2), 100);
+    Decision link = links(page(1, "", DUES), between, page(3, "", DUES)).get(1);
+    assertThat(link.chosen()).isEqualTo("goes on with p1t1");
+  }
+
+  @Test
+  void whereEachPageHasBothTheyAreOtherTables() {
+    assertThat(links(withCatches(1, true), withCatches(2, true)))
+        .noneMatch(l -> l.chosen().equals("goes on with p1t1"));
+  }
+
+  @Test
+  void whatIsSaidToBeContinuedGoesOnWhereverItsColumnsStand() {
+    PageBuilder second = new PageBuilder(2).text("Table 1 (continued)", 50, 86);
+    for (int r = 1; r <= 5; r++) {
+      second.text("Tern 2" + r, 50, 86 + 14 * r).text("2" + r + ".50", 400, 86 + 14 * r);
+      second.text("3" + r + ".50", 480, 86 + 14 * r);
+    }
+    Decision link = link(page(1, "Table 1. Dues", DUES), second);
+    assertThat(link.reasons().get(0).name()).isEqualTo(PartLink.CONTINUED.words());
+  }
 }

@@ -163,4 +163,38 @@ class RunOnTablesTest {
     assertThat(tables.get(0).rows()).hasSize(15);
     assertThat(tables.get(0).rows().get(14).textAt(1)).isEqualTo("Jonas Zabel 26");
   }
+
+  /** Rows parted by rulings, the last with a ruling below it or without. */
+  private static PageBuilder rowsWithoutLabels(boolean closed) {
+    PageBuilder page = new PageBuilder(1).horizontal(88, 50, 430).horizontal(104, 50, 430);
+    page.bold().text("Vessel", 50, 100).text("Work done", 150, 100).text("Crowns", 380, 100);
+    page.plain();
+    for (int r = 1; r <= 5; r++) {
+      double y = 100 + r * 18;
+      page.text(r == 1 ? "Skua" : "", 50, y).text("slip and paint", 150, y);
+      page.text(r + "0.50", 380, y);
+      if (r < 5 || closed) {
+        page.horizontal(y + 5, 50, 430);
+      }
+    }
+    return page;
+  }
+
+  private static List<List<String>> goesOn(boolean closed) {
+    PageBuilder second = new PageBuilder(2).horizontal(88, 50, 430).horizontal(104, 50, 430);
+    second.bold().text("Vessel", 50, 100).text("Work done", 150, 100).text("Crowns", 380, 100);
+    second.plain().text("of the hull below", 150, 116).horizontal(121, 50, 430);
+    for (int r = 1; r <= 4; r++) {
+      double y = 116 + r * 18;
+      second.text(r == 4 ? "Tern" : "", 50, y).text("ice", 150, y).text(r + "1.00", 380, y);
+      second.horizontal(y + 5, 50, 430);
+    }
+    return texts(tables(rowsWithoutLabels(closed), second).get(0));
+  }
+
+  @Test
+  void aRowThatNoRulingEndsGoesOnBehindTheBreak() {
+    assertThat(goesOn(false)).contains(List.of("slip and paint of the hull below", "50.50"));
+    assertThat(goesOn(true)).doesNotContain(List.of("slip and paint of the hull below", "50.50"));
+  }
 }

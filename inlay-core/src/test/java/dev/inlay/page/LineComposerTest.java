@@ -34,6 +34,12 @@ class LineComposerTest {
   }
 
   @Test
+  void lettersThatRunFromRightToLeftAreReadInTheirOrder() {
+    PageBuilder page = new PageBuilder().text("תיז ןמש", 10, 50);
+    assertThat(lines(page)).containsExactly("שמן זית");
+  }
+
+  @Test
   void linesComeFromTopToBottom() {
     PageBuilder page = new PageBuilder().text("below", 10, 80).text("above", 10, 50);
     assertThat(lines(page)).containsExactly("above", "below");
