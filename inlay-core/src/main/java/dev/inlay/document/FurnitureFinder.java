@@ -33,6 +33,9 @@ public final class FurnitureFinder {
 
   private static final int LONGEST_PAGE_NUMBER = 6;
 
+  /** Of a row more numbers change from page to page, of furniture a page number and a date. */
+  private static final int MOST_CHANGING = 2;
+
   /** A word of a language: a few letters in a row. */
   private static final Pattern LETTERS = Pattern.compile("\\p{L}{3}");
 
@@ -113,7 +116,7 @@ public final class FurnitureFinder {
     return Math.abs(page - other) <= PAGES_AROUND;
   }
 
-  /** The same line on other pages. */
+  /** The same line on other pages, but for a few numbers in it. */
   private List<Sighting> elsewhere(int page, EdgeLine line) {
     List<Sighting> found = new ArrayList<>();
     String text = plain(line);
@@ -122,8 +125,18 @@ public final class FurnitureFinder {
     for (long h = height - 1; h <= height + 1; h++) {
       found.addAll(sightings.getOrDefault(new Spot(text, line.upper(), h), List.of()));
     }
-    found.removeIf(s -> s.page() == page);
+    List<Integer> here = numbers(line.line().text());
+    found.removeIf(s -> s.page() == page || changing(here, numbers(s.text())) > MOST_CHANGING);
     return found;
+  }
+
+  /** How many numbers differ between lines that hold equally many. */
+  private static int changing(List<Integer> some, List<Integer> others) {
+    int changing = 0;
+    for (int i = 0; i < some.size(); i++) {
+      changing += some.get(i).equals(others.get(i)) ? 0 : 1;
+    }
+    return changing;
   }
 
   /** Whether one of a line's numbers grows with the number of the page on all pages around. */

@@ -74,4 +74,16 @@ class FurnitureFinderTest {
     }
     assertThat(furniture(finder, 2)).contains("Page 2", "Turn over");
   }
+
+  @Test
+  void aRowOfFiguresAtTheSameHeightIsNone() {
+    FurnitureFinder rows = new FurnitureFinder();
+    rows.add(1, lines(1, "272 61 USD 33"));
+    rows.add(2, lines(2, "251 48 USD 14"));
+    assertThat(furniture(rows, 2)).doesNotContain("251 48 USD 14");
+    FurnitureFinder dated = new FurnitureFinder();
+    dated.add(1, lines(1, "Rows 1 to 50, week 14"));
+    dated.add(2, lines(2, "Rows 51 to 99, week 14"));
+    assertThat(furniture(dated, 2)).contains("Rows 51 to 99, week 14");
+  }
 }
