@@ -33,11 +33,11 @@ public final class SideBySide {
   private static final int LEAST_LINES = 3;
 
   /** Titles stand at most this many type sizes above the first line. */
-  private static final double TITLE_REACH = 2.5;
+  private static final double TITLE_REACH = 4;
 
   /** A word and a number, as in "Table 2." */
   private static final Pattern TITLE =
-      Pattern.compile("\\p{Lu}\\p{L}+\\.?\\s\\d+(\\.\\d+)*[a-z]?[.:](\\s.*)?");
+      Pattern.compile("\\p{Lu}\\p{L}+\\.?\\s\\d+(\\.\\d+)*[a-z]?(\\s?[.:]|\\s[-–—])(\\s.*)?");
 
   private SideBySide() {}
 
@@ -95,7 +95,7 @@ public final class SideBySide {
             .filter(ChunkLine::isTabular)
             .filter(l -> l.chunks().stream().allMatch(p -> TITLE.matcher(p.text()).matches()))
             .findFirst();
-    if (titles.isEmpty()) {
+    if (titles.isEmpty() || !titles.get().chunks().stream().allMatch(t -> isOver(t, frame))) {
       return List.of();
     }
     List<ChunkLine> below =
@@ -107,7 +107,9 @@ public final class SideBySide {
     double from = Double.NEGATIVE_INFINITY;
     for (int i = 1; i <= chunks.size(); i++) {
       double to =
-          i == chunks.size() ? Double.POSITIVE_INFINITY : gutterBefore(chunks.get(i), frame);
+          i == chunks.size()
+              ? Double.POSITIVE_INFINITY
+              : gutterBetween(chunks.get(i - 1), chunks.get(i), frame);
       sides.add(linesWithin(below, from, to));
       from = to;
     }
@@ -115,13 +117,19 @@ public final class SideBySide {
     return each ? sides : List.of();
   }
 
-  /** The middle of the gutter nearest to where a title begins. */
-  private static double gutterBefore(Chunk title, OpenFrame frame) {
-    double left = title.box().left();
+  /** Whether the middle of a title stands over a frame. */
+  private static boolean isOver(Chunk title, OpenFrame frame) {
+    double middle = title.box().centreX();
+    return middle > frame.frame().box().left() && middle < frame.frame().box().right();
+  }
+
+  /** The middle of the widest gutter between the middles of two titles. */
+  private static double gutterBetween(Chunk left, Chunk right, OpenFrame frame) {
     return frame.gutters().stream()
-        .min(Comparator.comparingDouble(g -> Math.abs(g.to() - left)))
+        .filter(g -> g.middle() > left.box().centreX() && g.middle() < right.box().centreX())
+        .max(Comparator.comparingDouble(Interval::length))
         .map(Interval::middle)
-        .orElse(left);
+        .orElse(right.box().left());
   }
 
   /** Whether a ruling goes on over the white: it belongs to one table. */

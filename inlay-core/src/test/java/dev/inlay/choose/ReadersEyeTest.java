@@ -101,6 +101,34 @@ class ReadersEyeTest {
     assertThat(texts(tables.get(1)).get(0)).containsExactly("Goods", "Price");
   }
 
+  /** Two tables of two columns, their captions so many points above the headings. */
+  private static List<Table> captioned(double above, double second) {
+    PageBuilder page = new PageBuilder();
+    page.text("Table 1. Berths of the quay", 50, 150 - above);
+    page.text("Table 2. Prices", second, 150 - above);
+    page.text("Port", 50, 150).text("Small", 120, 150);
+    page.text("Goods", 250, 150).text("Price", 320, 150);
+    for (int r = 1; r <= 4; r++) {
+      double y = 150 + 14 * r;
+      page.text("Oyle" + r, 50, y).text("1" + r, 120, y);
+      page.text("Rope" + r, 250, y).text(r + ".50", 320, y);
+    }
+    return tables(page);
+  }
+
+  @Test
+  void captionsPartTablesAtTheWidestWhiteBetweenTheirMiddles() {
+    List<Table> tables = captioned(38, 230);
+    assertThat(tables).hasSize(2);
+    assertThat(texts(tables.get(0)).get(0)).containsExactly("Port", "Small");
+    assertThat(captioned(42, 230)).hasSize(1);
+  }
+
+  @Test
+  void aCaptionBesideTheTableIsThatOfAnother() {
+    assertThat(captioned(38, 330)).hasSize(1);
+  }
+
   @Test
   void twoColumnsOfWordsUnderABoldHeadingAreATable() {
     PageBuilder page = row(new PageBuilder().bold(), 100, "Term", "Meaning").plain();
