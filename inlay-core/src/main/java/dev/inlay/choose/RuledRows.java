@@ -71,7 +71,8 @@ final class RuledRows {
     while (lines < zone.lines().size() && zone.lines().get(lines).box().centreY() < end) {
       lines++;
     }
-    int all = zone.lines().size();
+    // Rulings told the rows: only what the lines of the header are was read.
+    int all = grid.isClosed() ? zone.lines().size() : lines;
     return Certainty.ofRoles(
         reading.leastProbable(0, lines),
         reading.leastProbable(lines, all),
