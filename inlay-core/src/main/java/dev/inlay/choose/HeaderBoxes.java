@@ -3,6 +3,7 @@ package dev.inlay.choose;
 import dev.inlay.evidence.Frame;
 import dev.inlay.evidence.PageMeasure;
 import dev.inlay.geom.Interval;
+import dev.inlay.model.Certainty;
 import dev.inlay.model.Warning;
 import dev.inlay.propose.Cell;
 import dev.inlay.propose.Grid;
@@ -90,15 +91,15 @@ final class HeaderBoxes {
     warnings.addAll(body.warnings());
     Set<Integer> groups =
         body.groupRows().stream().map(r -> r + headerRows).collect(Collectors.toSet());
-    Grid joined =
-        new Grid(
-            frame,
-            header.columnEdges(),
-            rowEdges,
-            rows,
-            false,
-            OptionalInt.of(headerRows),
-            warnings);
-    return joined.withRows(joined.headerRows(), groups, joined.certainty());
+    return new Grid(
+        frame,
+        header.columnEdges(),
+        rowEdges,
+        rows,
+        false,
+        OptionalInt.of(headerRows),
+        groups,
+        Certainty.FULL,
+        warnings);
   }
 }

@@ -129,8 +129,8 @@ public final class PartComparison {
   }
 
   /**
-   * Whether the words of a table's header stand in that of a part, or in its first row, whatever
-   * else does: where few rows do not show the columns, header and rows are not told apart.
+   * Whether the words of a table's header stand in that of a part, or in its first row, with or
+   * without other words: too few rows do not show the columns, and a row may be read as header.
    */
   public static boolean holdsHeader(PageTable first, PageTable part) {
     Map<String, Integer> old = words(first.header());

@@ -29,13 +29,13 @@ final class RowRuledGrids {
   /** Fewer rows between rulings show no stack of rows. */
   private static final int LEAST_ROWS = 2;
 
-  /** In so many rows lines stand beside each other; one may be a sign set a little higher. */
+  /** Lines stand beside each other in at least this many rows; in one it may be a raised sign. */
   private static final int LEAST_INTERLEAVED = 2;
 
   /** They do in this share of the rows of several lines, where no shorter rulings part rows. */
   private static final double INTERLEAVED_SHARE = 0.5;
 
-  /** So many shorter rulings that end at the right edge part the rows of labels. */
+  /** At least this many shorter rulings, ending at the right edge, part the rows of one label. */
   private static final int LEAST_PARTING = 3;
 
   private final Page page;

@@ -71,7 +71,7 @@ final class RuledRows {
     while (lines < zone.lines().size() && zone.lines().get(lines).box().centreY() < end) {
       lines++;
     }
-    // Rulings told the rows: only what the lines of the header are was read.
+    // Rulings say what a row is: only the roles of the header lines can be wrong.
     int all = grid.isClosed() ? zone.lines().size() : lines;
     return Certainty.ofRoles(
         reading.leastProbable(0, lines),

@@ -13,7 +13,7 @@ import java.util.List;
  */
 final class TablesInOrder {
 
-  /** Tables with captions fill this many pages between two parts of a table at most. */
+  /** Other tables fill this many pages between two parts of a table at most. */
   private static final int MOST_PAGES_BETWEEN = 1;
 
   /** A table: its parts as long as more may follow, then what came of them. */
@@ -43,6 +43,9 @@ final class TablesInOrder {
 
   private final List<Chain> chains = new ArrayList<>();
 
+  /** Those that more parts may follow. */
+  private final List<Chain> live = new ArrayList<>();
+
   /** The one that the next part may go on with: the one that was begun or went on last. */
   private Chain open;
 
@@ -70,6 +73,7 @@ final class TablesInOrder {
   void begin(String id, PageTable part) {
     open = new Chain(id, part);
     chains.add(open);
+    live.add(open);
     endBefore(part.frame().page() - MOST_PAGES_BETWEEN - 1);
   }
 
@@ -126,22 +130,16 @@ final class TablesInOrder {
   }
 
   private void endBefore(int page) {
-    for (Chain chain : chains) {
-      if (chain != open && !chain.parts.isEmpty() && chain.last().frame().page() < page) {
-        chain.end();
-      }
-    }
+    List<Chain> over =
+        live.stream().filter(c -> c != open && c.last().frame().page() < page).toList();
+    over.forEach(Chain::end);
+    live.removeAll(over);
   }
 
   /** All tables, ended. */
   List<Table> end() {
-    List<Table> tables = new ArrayList<>();
-    for (Chain chain : chains) {
-      if (!chain.parts.isEmpty()) {
-        chain.end();
-      }
-      tables.add(chain.whole);
-    }
-    return tables;
+    live.forEach(Chain::end);
+    live.clear();
+    return chains.stream().map(c -> c.whole).toList();
   }
 }

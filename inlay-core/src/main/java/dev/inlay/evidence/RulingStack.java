@@ -4,6 +4,7 @@ import dev.inlay.geom.Interval;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Predicate;
 
 /**
  * Horizontal rulings below each other that reach from one place to another, as those between the
@@ -36,28 +37,52 @@ public record RulingStack(Interval extent, List<Ruling> rulings) {
    */
   public static List<RulingStack> of(List<Ruling> rulings, PageMeasure measure) {
     double near = SAME_PLACE * measure.typeSize();
-    List<Ruling> left = new ArrayList<>(rulings.stream().filter(Ruling::horizontal).toList());
-    left.sort(Comparator.comparingDouble((Ruling r) -> r.extent().length()).reversed());
+    List<Ruling> byLength =
+        rulings.stream()
+            .filter(Ruling::horizontal)
+            .sorted(Comparator.comparingDouble((Ruling r) -> r.extent().length()).reversed())
+            .toList();
+    boolean[] taken = new boolean[byLength.size()];
     List<RulingStack> stacks = new ArrayList<>();
-    while (!left.isEmpty()) {
-      Interval extent = left.get(0).extent();
-      List<Ruling> longOnes =
-          new ArrayList<>(left.stream().filter(r -> isLike(r, extent, near)).toList());
-      longOnes.sort(Comparator.comparingDouble(Ruling::at));
-      left.removeAll(longOnes);
-      if (longOnes.size() >= LEAST_LONG && longOnes.stream().anyMatch(Ruling::isDrawn)) {
-        double top = longOnes.get(0).at();
-        double bottom = longOnes.get(longOnes.size() - 1).at();
-        List<Ruling> all = new ArrayList<>(longOnes);
-        left.stream()
-            .filter(r -> r.isDrawn() && r.at() > top && r.at() < bottom && isIn(r, extent, near))
-            .forEach(all::add);
-        left.removeAll(all);
+    for (int first = 0; first < taken.length; first++) {
+      if (taken[first]) {
+        continue;
+      }
+      Interval extent = byLength.get(first).extent();
+      int end = first; // rulings of one extent are nearly as long
+      while (end < taken.length
+          && extent.length() - byLength.get(end).extent().length() < 2 * near) {
+        end++;
+      }
+      List<Ruling> all = take(byLength, taken, first, end, r -> isLike(r, extent, near));
+      if (all.size() >= LEAST_LONG && all.stream().anyMatch(Ruling::isDrawn)) {
+        double top = all.stream().mapToDouble(Ruling::at).min().orElseThrow();
+        double bottom = all.stream().mapToDouble(Ruling::at).max().orElseThrow();
+        all.addAll(
+            take(
+                byLength,
+                taken,
+                first,
+                taken.length,
+                r -> r.isDrawn() && r.at() > top && r.at() < bottom && isIn(r, extent, near)));
         all.sort(Comparator.comparingDouble(Ruling::at));
         stacks.add(new RulingStack(extent, all));
       }
     }
     return stacks;
+  }
+
+  /** Takes those of some rulings that are free and fit. */
+  private static List<Ruling> take(
+      List<Ruling> rulings, boolean[] taken, int from, int to, Predicate<Ruling> fits) {
+    List<Ruling> found = new ArrayList<>();
+    for (int i = from; i < to; i++) {
+      if (!taken[i] && fits.test(rulings.get(i))) {
+        taken[i] = true;
+        found.add(rulings.get(i));
+      }
+    }
+    return found;
   }
 
   private static boolean isLike(Ruling ruling, Interval extent, double near) {
