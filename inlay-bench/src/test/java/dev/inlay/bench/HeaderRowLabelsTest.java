@@ -32,7 +32,17 @@ class HeaderRowLabelsTest {
       List<Cell> texts = new ArrayList<>();
       for (String text : row.split("\\|")) {
         texts.add(
-            new Cell(cells.size(), texts.size(), 1, 1, box, text, 1, false, Fill.WHITE, List.of()));
+            new Cell(
+                cells.size(),
+                texts.size(),
+                1,
+                1,
+                box,
+                text,
+                List.of(),
+                false,
+                Fill.WHITE,
+                List.of()));
       }
       cells.add(texts);
     }

@@ -31,6 +31,14 @@ final class HandToolOptions {
     private List<String> tables = List.of();
 
     @Option(
+        names = "--area",
+        paramLabel = "L,T,R,B",
+        description =
+            "Look for tables only inside this part of each page: left, top, right and bottom edge,"
+                + " written as for --frame.")
+    private String area;
+
+    @Option(
         names = "--frame",
         paramLabel = "L,T,R,B",
         description =
@@ -79,7 +87,14 @@ final class HandToolOptions {
    * @throws ParameterException where it is written wrongly
    */
   TableHints tools() {
+    if (given.area != null && given.frame != null) {
+      throw new ParameterException(
+          spec.commandLine(),
+          "--area and --frame exclude each other: a frame is the table's own box, an area is where"
+              + " it is looked for");
+    }
     return new TableHints(
+        Optional.ofNullable(given.area).map(f -> read("--area", () -> Length.parseFrame(f))),
         Optional.ofNullable(given.frame).map(f -> read("--frame", () -> Length.parseFrame(f))),
         text("--below", given.below),
         text("--above", given.above),

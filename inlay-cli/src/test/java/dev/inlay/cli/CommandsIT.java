@@ -144,6 +144,22 @@ class CommandsIT {
   }
 
   @Test
+  void tablesAreLookedForOnlyInsideAnArea() throws Exception {
+    String file = "reports/landings-2025-q1.pdf";
+    Result lower =
+        Program.run(
+            folder, "extract", file, "--pages", "2", "--area", "0,60%,100%,100%", "--to", "csv");
+    assertThat(lower.code()).as(lower.err()).isZero();
+    assertThat(lower.out()).startsWith("Length class").doesNotContain("Vane Ness");
+    Result nowhere = Program.run(folder, "extract", file, "--area", "0,0,1cm,1cm");
+    assertThat(nowhere.err()).contains("no table found");
+    Result both =
+        Program.run(folder, "extract", file, "--area", "0,0,1cm,1cm", "--frame", "0,0,1cm,1cm");
+    assertThat(both.code()).isEqualTo(2);
+    assertThat(both.err()).contains("--area and --frame exclude each other");
+  }
+
+  @Test
   void aFrameAndGuttersAreTakenAsGiven() throws Exception {
     String file = "reports/quay-prices-2025-w14.pdf";
     Result result =

@@ -252,6 +252,7 @@ public final class SpecRun {
     RulingUse rulings = RulingUse.valueOf(tables.rulings().toUpperCase(Locale.ROOT));
     TableHints first = tools(tables, tables.first(), rulings);
     return new TableHints(
+        first.area(),
         first.frame(),
         first.below(),
         first.above(),
@@ -261,6 +262,7 @@ public final class SpecRun {
   }
 
   private static TableHints tools(TableSpec tables, TableSpec.Place place, RulingUse rulings) {
-    return new TableHints(place.frame(), tables.below(), tables.above(), place.gutters(), rulings);
+    return new TableHints(
+        place.area(), place.frame(), tables.below(), tables.above(), place.gutters(), rulings);
   }
 }

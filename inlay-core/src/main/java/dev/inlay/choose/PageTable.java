@@ -83,7 +83,7 @@ public record PageTable(
       boolean header = row.kind() == RowKind.HEADER;
       if (header && texts.size() == 1 && columns() > 2) {
         TableCell only = texts.get(0);
-        TableCell over = new TableCell(only.text(), 0, columns(), 1, only.box());
+        TableCell over = only.at(0, columns());
         all.add(new TableRow(RowKind.GROUP, row.page(), List.of(over)));
       } else {
         all.add(header ? new TableRow(RowKind.BODY, row.page(), row.cells()) : row);
@@ -99,8 +99,7 @@ public record PageTable(
     for (TableRow row : rows) {
       List<TableCell> cells = new ArrayList<>();
       for (TableCell c : row.cells()) {
-        cells.add(
-            new TableCell(c.text(), c.column(), c.columnSpan(), c.rowSpan(), place.apply(c.box())));
+        cells.add(c.at(place.apply(c.box())));
       }
       moved.add(new TableRow(row.kind(), row.page(), cells));
     }

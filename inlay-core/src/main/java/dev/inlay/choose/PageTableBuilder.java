@@ -62,7 +62,13 @@ final class PageTableBuilder {
   }
 
   private static TableCell cell(Cell cell) {
-    return new TableCell(cell.text(), cell.column(), cell.columnSpan(), cell.rowSpan(), cell.box());
+    return new TableCell(
+        cell.text(),
+        cell.lineStarts(),
+        cell.column(),
+        cell.columnSpan(),
+        cell.rowSpan(),
+        cell.box());
   }
 
   private static RulingExtent extent(Grid grid) {

@@ -61,7 +61,7 @@ final class BrokenRow {
       return row;
     }
     int column = Edges.indexOf(edges, only.box().left());
-    TableCell moved = new TableCell(only.text(), column, 1, 1, only.box());
+    TableCell moved = only.at(column, 1);
     return new TableRow(RowKind.BODY, row.page(), List.of(moved));
   }
 
@@ -107,9 +107,11 @@ final class BrokenRow {
       if (cell.text().isEmpty()) {
         continue;
       }
-      String more = rest.textAt(cell.column());
-      String text = more.isEmpty() ? cell.text() : cell.text() + " " + more;
-      cells.add(new TableCell(text, cell.column(), cell.columnSpan(), cell.rowSpan(), cell.box()));
+      cells.add(
+          rest.cellAt(cell.column())
+              .filter(more -> !more.text().isEmpty())
+              .map(cell::goingOn)
+              .orElse(cell));
     }
     cells.sort(Comparator.comparingInt(TableCell::column));
     return new TableRow(row.kind(), row.page(), cells);

@@ -80,8 +80,7 @@ public record PlainList(boolean carryHeadings, Set<RowKind> leftOut) {
     List<TableCell> cells = new ArrayList<>();
     for (int c = 0; above != null && c < carried; c++) {
       if (above[c] != null && row.kind() == RowKind.BODY) {
-        TableCell heading = above[c];
-        cells.add(new TableCell(heading.text(), c, 1, 1, heading.box()));
+        cells.add(above[c].at(c, 1));
       }
     }
     row.cells().forEach(c -> cells.add(c.shifted(carried)));

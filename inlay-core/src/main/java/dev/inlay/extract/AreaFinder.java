@@ -39,9 +39,10 @@ final class AreaFinder {
   }
 
   private Optional<PageHints> on(Page page, TableHints here) {
-    Box frame = here.frameOn(page).orElse(new Box(0, 0, page.width(), page.height()));
-    Optional<Box> area = anchored() ? between(page, frame) : Optional.of(frame);
-    boolean whole = !anchored() && here.frame().isEmpty();
+    Optional<Box> given = here.frameOn(page).or(() -> here.areaOn(page));
+    Box looked = given.orElse(new Box(0, 0, page.width(), page.height()));
+    Optional<Box> area = anchored() ? between(page, looked) : Optional.of(looked);
+    boolean whole = !anchored() && given.isEmpty();
     return area.map(
         box ->
             new PageHints(
@@ -56,9 +57,9 @@ final class AreaFinder {
     return tools.below().isPresent() || tools.above().isPresent();
   }
 
-  private Optional<Box> between(Page page, Box frame) {
-    List<TextLine> lines = LineComposer.compose(page.within(frame).glyphs());
-    double top = frame.top();
+  private Optional<Box> between(Page page, Box looked) {
+    List<TextLine> lines = LineComposer.compose(page.within(looked).glyphs());
+    double top = looked.top();
     int next = 0;
     if (tools.below().isPresent()) {
       int found = indexOf(tools.below().get(), lines, 0);
@@ -71,7 +72,7 @@ final class AreaFinder {
         return Optional.empty();
       }
     }
-    double bottom = frame.bottom();
+    double bottom = looked.bottom();
     if (tools.above().isPresent()) {
       int found = indexOf(tools.above().get(), lines, next);
       if (found >= 0) {
@@ -81,7 +82,7 @@ final class AreaFinder {
       }
     }
     return top < bottom
-        ? Optional.of(new Box(frame.left(), top, frame.right(), bottom))
+        ? Optional.of(new Box(looked.left(), top, looked.right(), bottom))
         : Optional.empty();
   }
 

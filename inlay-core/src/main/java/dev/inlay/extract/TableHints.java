@@ -10,6 +10,7 @@ import java.util.Optional;
 /**
  * What a person says of the tables in a document, where finding them fails. All of it is optional.
  *
+ * @param area left, top, right and bottom of the part of each page in which tables are looked for
  * @param frame left, top, right and bottom of the one table on each page
  * @param below a text of the line above the table
  * @param above a text of the line below the table
@@ -18,6 +19,7 @@ import java.util.Optional;
  * @param later what holds on the pages behind the first one with a table, where that differs
  */
 public record TableHints(
+    Optional<List<Length>> area,
     Optional<List<Length>> frame,
     Optional<String> below,
     Optional<String> above,
@@ -28,33 +30,47 @@ public record TableHints(
   /** Nothing is said. */
   public static final TableHints NONE =
       new TableHints(
-          Optional.empty(), Optional.empty(), Optional.empty(), List.of(), RulingUse.WEIGH);
+          Optional.empty(),
+          Optional.empty(),
+          Optional.empty(),
+          Optional.empty(),
+          List.of(),
+          RulingUse.WEIGH);
 
   /** The same on all pages. */
   public TableHints(
+      Optional<List<Length>> area,
       Optional<List<Length>> frame,
       Optional<String> below,
       Optional<String> above,
       List<Length> gutters,
       RulingUse rulings) {
-    this(frame, below, above, gutters, rulings, Optional.empty());
+    this(area, frame, below, above, gutters, rulings, Optional.empty());
   }
 
   /** Keeps copies that cannot change. */
   public TableHints {
+    area = area.map(List::copyOf);
     frame = frame.map(List::copyOf);
     gutters = List.copyOf(gutters);
   }
 
+  /** The part of a page in which tables are looked for, in points; empty where it is all of it. */
+  Optional<Box> areaOn(Page page) {
+    return area.map(edges -> box(edges, page));
+  }
+
   /** The frame on a page, in points. */
   Optional<Box> frameOn(Page page) {
-    return frame.map(
-        edges ->
-            Box.ofCorners(
-                edges.get(0).points(page.width()),
-                edges.get(1).points(page.height()),
-                edges.get(2).points(page.width()),
-                edges.get(3).points(page.height())));
+    return frame.map(edges -> box(edges, page));
+  }
+
+  private static Box box(List<Length> edges, Page page) {
+    return Box.ofCorners(
+        edges.get(0).points(page.width()),
+        edges.get(1).points(page.height()),
+        edges.get(2).points(page.width()),
+        edges.get(3).points(page.height()));
   }
 
   /** The gutters on a page, in points. */

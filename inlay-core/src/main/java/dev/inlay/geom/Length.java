@@ -99,7 +99,7 @@ public record Length(double value, Unit unit) {
     List<Length> edges = parseAll(text);
     if (edges.size() != EDGES) {
       throw new IllegalArgumentException(
-          "a frame has 4 edges (left, top, right, bottom), not " + edges.size());
+          "4 edges are needed (left, top, right, bottom), not " + edges.size());
     }
     checkOrder(edges.get(0), edges.get(2), "left", "right");
     checkOrder(edges.get(1), edges.get(3), "top", "bottom");

@@ -1,6 +1,7 @@
 package dev.inlay.model;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A row of a table.
@@ -16,12 +17,13 @@ public record TableRow(RowKind kind, int page, List<TableCell> cells) {
     cells = List.copyOf(cells);
   }
 
+  /** The cell that begins in a column, from 0; empty where none does. */
+  public Optional<TableCell> cellAt(int column) {
+    return cells.stream().filter(c -> c.column() == column).findFirst();
+  }
+
   /** The text of the cell that begins in a column, from 0; empty where none does. */
   public String textAt(int column) {
-    return cells.stream()
-        .filter(c -> c.column() == column)
-        .map(TableCell::text)
-        .findFirst()
-        .orElse("");
+    return cellAt(column).map(TableCell::text).orElse("");
   }
 }

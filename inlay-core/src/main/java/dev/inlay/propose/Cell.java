@@ -17,7 +17,7 @@ import java.util.List;
  * @param columnSpan how many columns it covers, at least 1
  * @param box in points
  * @param text its lines joined; empty where nothing is printed
- * @param lines how many lines its text has
+ * @param lineStarts where in the text each printed line but the first begins, in characters
  * @param bold whether all of its text is bold, and there is some
  * @param shade the colour of its ground as 0xRRGGBB
  * @param glyphs the characters that its text was composed of, blank ones too
@@ -29,13 +29,14 @@ public record Cell(
     int columnSpan,
     Box box,
     String text,
-    int lines,
+    List<Integer> lineStarts,
     boolean bold,
     int shade,
     List<Glyph> glyphs) {
 
-  /** Keeps a copy of the glyphs that cannot change. */
+  /** Keeps copies that cannot change. */
   public Cell {
+    lineStarts = List.copyOf(lineStarts);
     glyphs = List.copyOf(glyphs);
   }
 
@@ -63,7 +64,7 @@ public record Cell(
         columnSpan,
         box,
         text.joined(),
-        text.lineCount(),
+        text.lineStarts(),
         text.isBold(),
         shade,
         glyphs);
@@ -86,12 +87,18 @@ public record Cell(
 
   /** The same cell so many rows further down. */
   public Cell movedDown(int rows) {
-    return new Cell(row + rows, column, rowSpan, columnSpan, box, text, lines, bold, shade, glyphs);
+    return new Cell(
+        row + rows, column, rowSpan, columnSpan, box, text, lineStarts, bold, shade, glyphs);
   }
 
   /** The same cell, from another row on and over so many rows. */
   public Cell over(int firstRow, int rows) {
-    return new Cell(firstRow, column, rows, columnSpan, box, text, lines, bold, shade, glyphs);
+    return new Cell(firstRow, column, rows, columnSpan, box, text, lineStarts, bold, shade, glyphs);
+  }
+
+  /** How many lines its text has. */
+  public int lines() {
+    return isEmpty() ? 0 : lineStarts.size() + 1;
   }
 
   /** Whether nothing is printed in it. */

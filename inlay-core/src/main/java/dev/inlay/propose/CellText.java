@@ -19,9 +19,12 @@ final class CellText {
   private static final String BULLETS = "•‣▪●◦–";
 
   private final List<TextLine> lines;
+  private final StringBuilder text = new StringBuilder();
+  private final List<Integer> lineStarts = new ArrayList<>();
 
   private CellText(List<TextLine> lines) {
     this.lines = lines;
+    join();
   }
 
   /** The text of characters in any order. */
@@ -48,8 +51,9 @@ final class CellText {
     return ofGlyphs(glyphs);
   }
 
-  int lineCount() {
-    return lines.size();
+  /** Where in the text each line but the first begins, in characters. */
+  List<Integer> lineStarts() {
+    return lineStarts;
   }
 
   boolean isBold() {
@@ -61,20 +65,25 @@ final class CellText {
    * between them; by nothing behind a hyphen that parts a word.
    */
   String joined() {
-    StringBuilder text = new StringBuilder();
+    return text.toString();
+  }
+
+  private void join() {
     TextLine above = null;
     for (TextLine line : lines) {
       String next = line.text();
-      if (above != null && !isBrokenWord(text, next)) {
+      if (above != null && !isBrokenWord(next)) {
         text.append(startsParagraph(above, line) ? '\n' : ' ');
+      }
+      if (above != null) {
+        lineStarts.add(text.length());
       }
       text.append(next);
       above = line;
     }
-    return text.toString();
   }
 
-  private static boolean isBrokenWord(StringBuilder text, String next) {
+  private boolean isBrokenWord(String next) {
     int end = text.length() - 1;
     return end > 0
         && text.charAt(end) == '-'

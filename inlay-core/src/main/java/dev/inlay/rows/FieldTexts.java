@@ -21,14 +21,14 @@ final class FieldTexts {
   private static final Pattern MARKERS =
       Pattern.compile("\\s*(?<marks>[\u00B9\u00B2\u00B3\u2070-\u209C*\u2020\u2021\u00A7]+)$");
 
-  /** The parts of a split are prepared after it. */
-  private final List<FieldSpec> splitsFirst;
+  /** What lines and splits give is prepared after them. */
+  private final List<FieldSpec> partedFirst;
 
   private final Map<String, PrintedText> above = new HashMap<>();
 
   FieldTexts(List<FieldSpec> fields) {
-    splitsFirst = new ArrayList<>(fields);
-    splitsFirst.sort(Comparator.comparing(f -> f.form().split().isEmpty()));
+    partedFirst = new ArrayList<>(fields);
+    partedFirst.sort(Comparator.comparing(f -> f.form().parts().isEmpty()));
   }
 
   /** Begins a table: nothing goes on from the one before. */
@@ -44,9 +44,13 @@ final class FieldTexts {
    */
   List<String> prepare(Map<String, PrintedText> raws) {
     Map<String, String> unfit = new LinkedHashMap<>();
-    for (FieldSpec field : splitsFirst) {
+    for (FieldSpec field : partedFirst) {
       ValueFormat form = field.form();
       PrintedText raw = raws.getOrDefault(field.name(), PrintedText.NOTHING);
+      List<PrintedText> lines = raw.inLines(form.lines().size());
+      for (int i = 0; i < lines.size(); i++) {
+        raws.put(form.lines().get(i), lines.get(i));
+      }
       String text = raw.text();
       for (ValueFormat.Replacement r : form.replacements()) {
         text = r.pattern().replace(text, r.with()).strip();

@@ -35,8 +35,7 @@ final class SourceRows {
       }
       Box around = null;
       for (TableCell cell : row.cells()) {
-        PrintedText raw =
-            new PrintedText(cell.text(), new Origin(row.page(), cell.box(), table.id()));
+        PrintedText raw = PrintedText.of(cell, new Origin(row.page(), cell.box(), table.id()));
         cells[cell.column()] = raw;
         boolean label = !NumberFormat.looksNumeric(cell.text());
         merged[cell.column()] = label ? raw : PrintedText.NOTHING;

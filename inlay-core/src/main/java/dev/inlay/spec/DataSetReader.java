@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.snakeyaml.engine.v2.nodes.MappingNode;
 import org.snakeyaml.engine.v2.nodes.Node;
 
@@ -84,19 +85,23 @@ final class DataSetReader {
       section
           .get(key)
           .filter(MappingNode.class::isInstance)
-          .ifPresent(n -> taken.addAll(splitGroups(Section.ofAny(n, new Messages()))));
+          .ifPresent(n -> taken.addAll(partsOf(Section.ofAny(n, new Messages()))));
     }
     return taken;
   }
 
-  /** The fields that splits give; what is wrong in them is told where they are read. */
-  private static List<String> splitGroups(Section fields) {
+  /** The fields that lines and splits give; what is wrong in them is told where they are read. */
+  private static List<String> partsOf(Section fields) {
     return fields.values().values().stream()
         .filter(MappingNode.class::isInstance)
-        .map(n -> Section.ofAny(n, new Messages()).pattern("split"))
-        .flatMap(Optional::stream)
-        .flatMap(p -> p.groups().stream())
+        .map(n -> Section.ofAny(n, new Messages()))
+        .flatMap(DataSetReader::partsOfField)
         .toList();
+  }
+
+  private static Stream<String> partsOfField(Section field) {
+    Stream<String> groups = field.pattern("split").stream().flatMap(p -> p.groups().stream());
+    return Stream.concat(field.texts("lines").stream(), groups);
   }
 
   private void readColumns(List<String> taken, Map<String, FieldSpec> fields) {
@@ -107,10 +112,12 @@ final class DataSetReader {
     for (Map.Entry<String, Node> entry : Section.ofAny(node.get(), messages).values().entrySet()) {
       String field = entry.getKey();
       columns.checkName(field, entry.getValue());
-      fields.put(field, columns.read(field, entry.getValue(), taken.contains(field)));
+      FieldSpec read = columns.read(field, entry.getValue(), taken.contains(field));
+      read.form().lines().forEach(line -> columns.checkName(line, entry.getValue()));
+      fields.put(field, read);
     }
     for (FieldSpec field : List.copyOf(fields.values())) {
-      field.form().split().ifPresent(p -> p.groups().forEach(g -> add(g, fields)));
+      field.form().parts().forEach(part -> add(part, fields));
       field.form().markersTo().ifPresent(m -> add(m, fields));
     }
   }
@@ -126,7 +133,12 @@ final class DataSetReader {
       Section at = Section.of(entry.getValue(), SpecKeys.VALUE, messages);
       ValueFormat form = forms.read(at, FieldType.STRING);
       fields.put(field, FieldSpec.made(field, form));
-      form.split().ifPresent(p -> p.groups().forEach(g -> add(g, fields)));
+      form.parts().forEach(part -> add(part, fields));
+      if (at.has("lines")) {
+        messages.add(
+            at.get("lines").orElseThrow(),
+            "'lines' parts the cells of columns; a value is read from one line");
+      }
       values.add(value(field, at));
     }
   }

@@ -52,10 +52,22 @@ final class FormatReader {
         replacements(at),
         meanings(at),
         at.text("year from"),
+        lines(at),
         at.pattern("split"),
         at.text("default"),
         at.flag("fill down"),
         at.flag("required"));
+  }
+
+  private static List<String> lines(Section at) {
+    List<String> fields = at.texts("lines");
+    if (fields.size() == 1) {
+      at.messages()
+          .add(
+              at.get("lines").orElseThrow(),
+              "'lines' takes at least 2 fields: the last gets all lines that are left");
+    }
+    return fields;
   }
 
   private Optional<Character> mark(Section at, String key, String known) {

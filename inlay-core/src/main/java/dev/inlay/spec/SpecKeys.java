@@ -65,12 +65,14 @@ enum SpecKeys {
       key("pages", "text", "only on these pages"),
       key("below", "text", "a text of the line above the table"),
       key("above", "text", "a text of the line below the table"),
+      key("area", "text", "looked for only inside it: left, top, right, bottom"),
       key("frame", "text", "left, top, right, bottom: 20mm,10%,190mm,80%"),
       key("gutters", "text", "where columns part: 60mm,95mm"),
-      key("later pages", "PLACE", "frame and gutters on later pages"),
+      key("later pages", "PLACE", "area, frame and gutters on later pages"),
       key("rulings", "choice:weigh,use,ignore", "what rulings mean")),
   /** A table's place on a page. */
   PLACE(
+      key("area", "text", "looked for only inside it: left, top, right, bottom"),
       key("frame", "text", "left, top, right, bottom"),
       key("gutters", "text", "where columns part; left out: found anew on each page")),
   /** How texts become values. */
@@ -88,6 +90,7 @@ enum SpecKeys {
       key("replace", "map:text", "patterns and what stands in their place"),
       key("means", "map:text", "each text that there may be, and what it means"),
       key("year from", "text", "the field with the date or month that completes the year"),
+      key("lines", "texts", "fields that the printed lines of a cell become"),
       key("split", "pattern", "a pattern whose groups become fields"),
       key("default", "text", "what stands where nothing is printed"),
       key("fill down", "flag", "whether a value goes on to the rows below"),

@@ -17,7 +17,7 @@ import java.util.OptionalInt;
  * @param pages on which it starts
  * @param below a text of the line above the table
  * @param above a text of the line below it
- * @param first the frame and gutters on its first page
+ * @param first the area, frame and gutters on its first page
  * @param later the same on later pages, where they differ
  * @param rulings what rulings mean: {@code weigh}, {@code use} or {@code ignore}
  */
@@ -37,13 +37,15 @@ public record TableSpec(
   /**
    * Where a table stands on a page.
    *
+   * @param area left, top, right and bottom of the part of the page in which it is looked for
    * @param frame its left, top, right and bottom edge
    * @param gutters where columns part; empty where they are to be found anew on each page
    */
-  public record Place(Optional<List<Length>> frame, List<Length> gutters) {
+  public record Place(
+      Optional<List<Length>> area, Optional<List<Length>> frame, List<Length> gutters) {
 
     /** Nothing is said. */
-    static final Place FOUND = new Place(Optional.empty(), List.of());
+    static final Place FOUND = new Place(Optional.empty(), Optional.empty(), List.of());
   }
 
   /** All tables. */

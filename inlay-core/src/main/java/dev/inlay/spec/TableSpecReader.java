@@ -71,7 +71,15 @@ final class TableSpecReader {
   }
 
   private static TableSpec.Place place(Section at) {
+    if (at.get("area").isPresent() && at.get("frame").isPresent()) {
+      at.messages()
+          .add(
+              at.get("area").orElseThrow(),
+              "'area' and 'frame' exclude each other: a frame is the table's own box, an area is"
+                  + " where it is looked for");
+    }
     return new TableSpec.Place(
+        at.read("area", Length::parseFrame),
         at.read("frame", Length::parseFrame),
         at.read("gutters", Length::parseGutters).orElse(List.of()));
   }

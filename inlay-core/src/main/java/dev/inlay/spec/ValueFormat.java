@@ -1,5 +1,6 @@
 package dev.inlay.spec;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -22,6 +23,7 @@ import java.util.Optional;
  * @param replacements made before all else, in order
  * @param meanings what each text means, by the texts that there may be; empty where any may be
  * @param yearFrom the field with the date that completes days without a year, if any
+ * @param lines fields that the printed lines become, the last of them all that are left
  * @param split a pattern whose groups become fields, if any
  * @param defaultText stands where nothing is printed, if any
  * @param fillDown whether a value goes on down to the rows below that have none
@@ -42,6 +44,7 @@ public record ValueFormat(
     List<Replacement> replacements,
     Map<String, String> meanings,
     Optional<String> yearFrom,
+    List<String> lines,
     Optional<TextPattern> split,
     Optional<String> defaultText,
     boolean fillDown,
@@ -95,9 +98,17 @@ public record ValueFormat(
         List.of(),
         Map.of(),
         Optional.empty(),
+        List.of(),
         Optional.empty(),
         Optional.empty(),
         false,
         false);
+  }
+
+  /** The fields that the printed lines of the text, or the groups of a pattern, become. */
+  public List<String> parts() {
+    List<String> parts = new ArrayList<>(lines);
+    split.ifPresent(p -> parts.addAll(p.groups()));
+    return parts;
   }
 }

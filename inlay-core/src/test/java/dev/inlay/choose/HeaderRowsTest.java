@@ -59,7 +59,7 @@ class HeaderRowsTest {
       boolean bold = texts[c].startsWith("*");
       String text = bold ? texts[c].substring(1) : texts[c];
       Box box = new Box(c * COLUMN, row * ROW, (c + 1) * COLUMN, (row + 1) * ROW);
-      cells.add(new Cell(row, c, 1, 1, box, text, 1, bold, Fill.WHITE, List.of()));
+      cells.add(new Cell(row, c, 1, 1, box, text, List.of(), bold, Fill.WHITE, List.of()));
     }
     return cells;
   }

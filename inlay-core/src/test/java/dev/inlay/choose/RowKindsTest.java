@@ -15,7 +15,7 @@ class RowKindsTest {
 
   private static Cell cell(String text, int column, int columnSpan) {
     Box box = new Box(0, 0, 10, 10);
-    return new Cell(0, column, 1, columnSpan, box, text, 1, false, Fill.WHITE, List.of());
+    return new Cell(0, column, 1, columnSpan, box, text, List.of(), false, Fill.WHITE, List.of());
   }
 
   @ParameterizedTest

@@ -92,7 +92,8 @@ class ProofTest {
   private long rulingInk(RulingUse use) throws Exception {
     Path file = landings(true);
     TableHints tools =
-        new TableHints(Optional.empty(), Optional.empty(), Optional.empty(), List.of(), use);
+        new TableHints(
+            Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), List.of(), use);
     DocumentTables document =
         new Extractor(PageSelection.ALL, "", tools, TableChoice.ALL).extract(file);
     ByteArrayOutputStream out = new ByteArrayOutputStream();

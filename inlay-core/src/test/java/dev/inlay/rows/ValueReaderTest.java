@@ -178,6 +178,7 @@ class ValueReaderTest {
             List.of(),
             plain.meanings(),
             plain.yearFrom(),
+            plain.lines(),
             plain.split(),
             plain.defaultText(),
             false,

@@ -94,7 +94,7 @@ class SpecReaderTest {
         .anyMatch(m -> m.startsWith("2:1: unknown key 'colums'; probably 'columns'"))
         .anyMatch(m -> m.startsWith("3:8: "))
         .anyMatch(m -> m.contains("'landings.xslx' is no result; probably 'landings.xlsx'"))
-        .anyMatch(m -> m.startsWith("5:16: a frame has 4 edges"))
+        .anyMatch(m -> m.startsWith("5:16: 4 edges are needed"))
         .anyMatch(m -> m.startsWith("5:34: 'us' is no rulings; probably 'use'"));
   }
 
