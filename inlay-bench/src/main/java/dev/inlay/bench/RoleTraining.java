@@ -7,6 +7,7 @@ import dev.inlay.pdf.PageFailure;
 import dev.inlay.pdf.PdfFile;
 import dev.inlay.score.LineSigns;
 import dev.inlay.score.RoleModel;
+import dev.inlay.score.RoleReading;
 import dev.inlay.score.RoleScores;
 import dev.inlay.score.Zone;
 import java.io.IOException;
@@ -77,7 +78,8 @@ final class RoleTraining {
       List<RoleLabels.PaperLine> lines = new ArrayList<>();
       try (PdfFile file = PdfFile.open(CaseScore.pdfOf(truth), "")) {
         for (int p = 1; p <= file.pageCount(); p++) {
-          for (Zone zone : PageZones.of(file.page(p))) {
+          for (Zone printed : PageZones.of(file.page(p))) {
+            Zone zone = RoleReading.asRead(printed);
             zones.add(zone);
             int page = p;
             zone.lines().forEach(l -> lines.add(new RoleLabels.PaperLine(page, l)));

@@ -8,7 +8,6 @@ import dev.inlay.propose.HeadingDecisions;
 import dev.inlay.propose.OpenFrame;
 import dev.inlay.propose.OpenGridBuilder;
 import dev.inlay.score.RoleDecisions;
-import dev.inlay.score.RoleReading;
 import dev.inlay.score.Zone;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -35,11 +34,11 @@ public final class PageDecisions {
     List<Zone> zones = new ArrayList<>(parts.columns());
     zones.addAll(parts.boxes());
     for (Zone zone : zones) {
-      decisions.addAll(RoleDecisions.of(page.number(), zone, RoleReading.of(zone)));
+      decisions.addAll(RoleDecisions.of(page.number(), zone));
     }
     parts.ruled().stream()
         .flatMap(g -> RuledRows.zone(g, index, parts.drawn()).stream())
-        .map(zone -> RoleDecisions.of(page.number(), zone, RoleReading.ofRuled(zone)))
+        .map(zone -> RoleDecisions.ofRuled(page.number(), zone))
         .forEach(decisions::addAll);
     for (OpenFrame frame : PageZones.frames(page.number(), parts)) {
       decisions.addAll(HeadingDecisions.of(page.number(), OpenGridBuilder.layout(frame)));

@@ -60,6 +60,12 @@ public record PageTable(
         frame, title, notes, columnEdges, headerRows, rows, warnings, first, last, true);
   }
 
+  /** The same table with other rows, some of them header. */
+  public PageTable withRows(int header, List<TableRow> others) {
+    return new PageTable(
+        frame, title, notes, columnEdges, header, others, warnings, first, last, goesOn);
+  }
+
   /** The same table without a caption. */
   PageTable withoutTitle() {
     return new PageTable(
@@ -89,7 +95,7 @@ public record PageTable(
         all.add(header ? new TableRow(RowKind.BODY, row.page(), row.cells()) : row);
       }
     }
-    return new PageTable(frame, title, notes, columnEdges, 0, all, warnings, first, last, goesOn);
+    return withRows(0, all);
   }
 
   /** The same table with its frame and cells at other places. */

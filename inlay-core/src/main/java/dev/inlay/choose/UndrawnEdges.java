@@ -8,6 +8,7 @@ import dev.inlay.page.TextLine;
 import dev.inlay.page.Word;
 import dev.inlay.propose.Cell;
 import dev.inlay.propose.Grid;
+import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -33,7 +34,7 @@ final class UndrawnEdges {
     header = grid.headerRows().orElse(1);
   }
 
-  /** The grid with such cells parted; the header stays as it is. */
+  /** The grid with such cells parted; of the header only those that hold values. */
   static Grid part(Grid grid) {
     UndrawnEdges parting = new UndrawnEdges(grid);
     List<List<Cell>> rows = new ArrayList<>();
@@ -51,11 +52,25 @@ final class UndrawnEdges {
   }
 
   private List<Cell> partsOf(Cell cell) {
-    boolean body = cell.row() >= header && !cell.isEmpty();
-    if (body && cell.columnSpan() > 1 && cell.columnSpan() < grid.columns()) {
+    if (cell.isEmpty()) {
+      return List.of(cell);
+    }
+    if (cell.row() < header) {
+      return cell.rowSpan() > 1 && cell.columnSpan() == 1 && holdsValues(cell)
+          ? alongRows(cell)
+          : List.of(cell);
+    }
+    if (cell.columnSpan() > 1 && cell.columnSpan() < grid.columns()) {
       return alongColumns(cell);
     }
-    return body && cell.rowSpan() > 1 && cell.columnSpan() == 1 ? alongRows(cell) : List.of(cell);
+    return cell.rowSpan() > 1 && cell.columnSpan() == 1 ? alongRows(cell) : List.of(cell);
+  }
+
+  /** Whether each line of a cell is a value: no heading is several values one below the other. */
+  private static boolean holdsValues(Cell cell) {
+    return LineComposer.compose(cell.glyphs()).stream()
+        .map(TextLine::text)
+        .allMatch(t -> TextShape.of(t).isValue() && !TextShape.isYear(t));
   }
 
   private List<Cell> alongColumns(Cell cell) {

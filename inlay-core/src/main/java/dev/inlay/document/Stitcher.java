@@ -43,7 +43,8 @@ public final class Stitcher {
    */
   public void add(PageTables page) {
     int order = 0;
-    for (PageTable part : page.tables()) {
+    for (PageTable found : page.tables()) {
+      PageTable part = tables.isEmpty() ? found : HeaderPrintedAgain.alone(tables.first(), found);
       order++;
       String id = "p" + page.page() + "t" + order;
       PartLink link = link(part);

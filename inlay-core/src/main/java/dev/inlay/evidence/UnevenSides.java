@@ -211,7 +211,10 @@ public final class UnevenSides {
       tabularRight += isTabular(i, x, false) ? 1 : 0;
     }
     boolean uneven = both <= MOST_COMMON * (left + right + both);
-    boolean tables = tabularLeft >= LEAST_TABULAR && tabularRight >= LEAST_TABULAR;
+    boolean tables =
+        tabularLeft >= LEAST_TABULAR
+                && (tabularRight >= LEAST_TABULAR || isText(from, to, x, false))
+            || tabularRight >= LEAST_TABULAR && isText(from, to, x, true);
     return left >= LEAST_LINES
             && right >= LEAST_LINES
             && uneven
@@ -219,6 +222,18 @@ public final class UnevenSides {
             && !isBridged(from, to, x)
         ? new Strip(from, to, x, right)
         : null;
+  }
+
+  /** Whether the lines on one side of a place are running text: one phrase each, at one step. */
+  private boolean isText(int from, int to, double x, boolean left) {
+    List<TextLine> side = new ArrayList<>();
+    for (TextLine line : lines.subList(from, to)) {
+      List<Word> words = line.words().stream().filter(w -> w.box().left() < x == left).toList();
+      if (!words.isEmpty()) {
+        side.add(line.withWords(words));
+      }
+    }
+    return RunningText.is(side);
   }
 
   /** Whether a line has several texts on one side of a place, or few words and a quantity. */

@@ -18,6 +18,9 @@ final class RowsInCells {
   /** Lines this many times as far apart as the closest in the row do not wrap. */
   private static final double SPACED_OUT = 1.4;
 
+  /** Between two rows the step is at least this many times that of the lines of one. */
+  private static final double PARAGRAPH_STEP = 1.1;
+
   /** Lines whose baselines differ by at most this share of their type size stand beside another. */
   private static final double SAME_LINE = 0.25;
 
@@ -40,13 +43,35 @@ final class RowsInCells {
     }
     double closest = closestStep(cells);
     boolean all = true;
-    boolean spaced = false;
+    boolean spaced = labelsParagraphs(cells.get(0), fullest);
     for (List<TextLine> cell : cells) {
       boolean beside = cell.size() >= LEAST_LINES && standBeside(cell, fullest);
       all &= beside && cell.size() == fullest.size();
       spaced |= beside && cell != fullest && ChunkLine.medianStepOf(cell) >= SPACED_OUT * closest;
     }
     return all || spaced;
+  }
+
+  /**
+   * Whether each label stands beside a line that begins further below the one before than the lines
+   * without label do: then these go on, and the labels have rows of their own.
+   */
+  private static boolean labelsParagraphs(List<TextLine> labels, List<TextLine> lines) {
+    if (labels.size() < LEAST_LINES || labels == lines || !standBeside(labels, lines)) {
+      return false;
+    }
+    double widestInside = 0;
+    double closestBetween = Double.MAX_VALUE;
+    for (int i = 1; i < lines.size(); i++) {
+      double step = lines.get(i).baseline() - lines.get(i - 1).baseline();
+      if (standBeside(List.of(lines.get(i)), labels)) {
+        closestBetween = Math.min(closestBetween, step);
+      } else {
+        widestInside = Math.max(widestInside, step);
+      }
+    }
+    boolean labelled = standBeside(List.of(lines.get(0)), labels);
+    return labelled && closestBetween > PARAGRAPH_STEP * widestInside;
   }
 
   private static boolean standBeside(List<TextLine> lines, List<TextLine> others) {

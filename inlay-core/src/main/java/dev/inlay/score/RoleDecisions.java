@@ -42,9 +42,18 @@ public final class RoleDecisions {
    *
    * @param page the page's number, from 1
    * @param zone has at least one line
-   * @param reading the roles of its lines
    */
-  public static List<Decision> of(int page, Zone zone, RoleReading reading) {
+  public static List<Decision> of(int page, Zone zone) {
+    Zone lines = RoleReading.asRead(zone);
+    return of(page, lines, RoleReading.ofLines(lines));
+  }
+
+  /** The decisions about the lines of a table whose rows rulings part; parameters as above. */
+  public static List<Decision> ofRuled(int page, Zone zone) {
+    return of(page, zone, RoleReading.ofRuled(zone));
+  }
+
+  private static List<Decision> of(int page, Zone zone, RoleReading reading) {
     RoleDecisions deciding = new RoleDecisions(page, zone, reading);
     List<Decision> decisions = new ArrayList<>();
     for (int i = 0; i < zone.lines().size(); i++) {

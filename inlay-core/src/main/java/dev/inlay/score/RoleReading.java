@@ -38,6 +38,18 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
    * papers do not show often enough.
    */
   public static RoleReading of(Zone zone) {
+    CentredRows rows = CentredRows.in(zone);
+    return rows.exist() ? rows.ofAllLines(ofLines(rows.asLines())) : ofLines(zone);
+  }
+
+  /** The zone with a line for each row whose cells are centred in its height: as it is read. */
+  public static Zone asRead(Zone zone) {
+    CentredRows rows = CentredRows.in(zone);
+    return rows.exist() ? rows.asLines() : zone;
+  }
+
+  /** The same where each line of a zone is known to be read as one. */
+  static RoleReading ofLines(Zone zone) {
     LineSigns signs = new LineSigns(zone);
     RoleReading model = of(signs);
     List<LineRole> roles = new ArrayList<>(model.roles);

@@ -144,4 +144,22 @@ class RuledCellsTest {
     }
     assertThat(one(page).bodyRows()).hasSize(5);
   }
+
+  @Test
+  void twoNumbersInACellOfTheFirstRowsAreNoHeading() {
+    PageBuilder page = new PageBuilder();
+    for (int r = 0; r <= 5; r++) {
+      page.horizontal(100 + 20 * r, 50, r == 1 ? 250 : 450);
+    }
+    for (int c = 0; c <= 4; c++) {
+      page.vertical(50 + 100 * c, 100, 200);
+    }
+    page.horizontal(120, 350, 450);
+    for (int r = 0; r < 5; r++) {
+      page.cells(50, 100 + 20 * r, 100, 20, 4, "Skua " + r, "Oyle", "4" + r + "1.5", r + ".25");
+    }
+    Table table = one(page);
+    assertThat(row(table, 0)).containsExactly("Skua 0", "Oyle", "401.5", "0.25");
+    assertThat(row(table, 1)).containsExactly("Skua 1", "Oyle", "411.5", "1.25");
+  }
 }

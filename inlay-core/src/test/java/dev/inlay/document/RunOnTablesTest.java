@@ -197,4 +197,35 @@ class RunOnTablesTest {
     assertThat(goesOn(false)).contains(List.of("slip and paint of the hull below", "50.50"));
     assertThat(goesOn(true)).doesNotContain(List.of("slip and paint of the hull below", "50.50"));
   }
+
+  /** The second page of a table with a header printed again, and a text right below a heading. */
+  private static List<Table> withTextBelowHeading(String heading, String text) {
+    PageBuilder second = new PageBuilder(2).lattice(45, 86, 120, 24, 5, 3);
+    second.text("Vessel", 50, 96).text("Work done", 170, 96).text(heading, 290, 96);
+    second.text(text, 170, 107);
+    PageBuilder first = new PageBuilder(1).lattice(45, 86, 120, 24, 5, 3);
+    first.text("Vessel", 50, 96).text("Work done", 170, 96).text("Crowns", 290, 96);
+    for (int r = 1; r < 5; r++) {
+      double y = 96 + 24 * r;
+      first.text("Skua 1" + r, 50, y).text("slip and paint", 170, y).text(r + "0.50", 290, y);
+      second.text("Skua 2" + r, 50, y).text("ice", 170, y).text(r + "1.50", 290, y);
+    }
+    return tables(first, second);
+  }
+
+  @Test
+  void whatStandsBelowAHeadingThatIsPrintedAgainIsARow() {
+    List<Table> tables = withTextBelowHeading("Crowns", "of the hull");
+    assertThat(tables).hasSize(1);
+    assertThat(tables.get(0).columns()).extracting(c -> c.name()).contains("Work done");
+    assertThat(texts(tables.get(0)))
+        .contains(List.of("Skua 14", "slip and paint of the hull", "40.50"))
+        .hasSize(9);
+  }
+
+  @Test
+  void headingsOfAnotherTableStayWhole() {
+    assertThat(withTextBelowHeading("Fee", "of the hull").stream().flatMap(t -> texts(t).stream()))
+        .contains(List.of("Vessel", "Work done of the hull", "Fee"));
+  }
 }

@@ -88,4 +88,31 @@ class UnevenSidesTest {
     rulings[3] = new Ruling(true, 186, new Interval(48, 240));
     assertThat(sizes(close(), rulings)).as("one over both").hasSize(1);
   }
+
+  /** Lines of running text beside rows of a table on baselines of their own. */
+  private static PageBuilder text(double step, double paragraph) {
+    PageBuilder page = rows(new PageBuilder(), 300, 103, 17, 6);
+    double y = 100;
+    for (int l = 0; l < 9; l++) {
+      page.text("the quay was mended in the spring", 50, y);
+      y += step + (l == 4 ? paragraph : 0);
+    }
+    return page;
+  }
+
+  @Test
+  void aTableBesideRunningTextIsParted() {
+    assertThat(sizes(text(12, 0))).hasSize(2);
+    assertThat(sizes(text(12, 6))).as("paragraphs").hasSize(2);
+  }
+
+  @Test
+  void sentencesThatBeginAnewWithEachRowAreCells() {
+    PageBuilder page = rows(new PageBuilder(), 300, 108, 34, 4);
+    for (int r = 0; r < 4; r++) {
+      page.text("the quay was mended in the spring", 50, 102 + 34 * r);
+      page.text("and painted in the same week again", 50, 114 + 34 * r);
+    }
+    assertThat(sizes(page)).hasSize(1);
+  }
 }

@@ -63,4 +63,13 @@ class RowsInCellsTest {
   void aTextAloneIsNoRow() {
     assertThat(rows(steps(0, 12, 12, 12), steps())).isFalse();
   }
+
+  @Test
+  void labelsBesideTheFirstLinesOfParagraphsAreRows() {
+    double[] texts = steps(0, 16, 16, 16, 14, 16);
+    assertThat(rows(steps(0, 16, 16, 16, 30), texts)).isTrue();
+    assertThat(rows(steps(0, 16, 16, 16, 14), texts)).as("a label beside a closer line").isFalse();
+    double[] even = steps(0, 15, 15, 15, 14, 15);
+    assertThat(rows(steps(0, 15, 15, 15, 29), even)).as("hardly closer").isFalse();
+  }
 }

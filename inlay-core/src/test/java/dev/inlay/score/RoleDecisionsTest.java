@@ -21,7 +21,7 @@ class RoleDecisionsTest {
       page.text("11" + r + ".4", 250, 114 + 14 * r);
     }
     Zone zone = Regions.zones(page).get(0);
-    return RoleDecisions.of(1, zone, RoleReading.of(zone));
+    return RoleDecisions.of(1, zone);
   }
 
   @Test
