@@ -262,6 +262,7 @@ public final class RoleRegions {
     NumberColumn.gutter(headings, records, gutters).ifPresent(g -> gutters.add(0, g));
     LoneLabel.gutter(records)
         .or(() -> LabelsBeside.gutter(records, BESIDE))
+        .or(() -> LabelsOnce.gutter(records))
         .filter(g -> gutters.isEmpty() || g.to() < gutters.get(0).from())
         .ifPresent(g -> gutters.add(0, g));
     return gutters;
@@ -297,7 +298,7 @@ public final class RoleRegions {
     }
     List<ChunkLine> all = new ArrayList<>(headings);
     all.addAll(records);
-    for (Interval gutter : GutterFinder.find(all)) {
+    for (Interval gutter : LeadingSigns.before(records, GutterFinder.find(all))) {
       if (gutters.stream().noneMatch(g -> g.overlap(gutter) >= 0)
           && records.stream().noneMatch(r -> isCut(r, gutter.middle()))) {
         gutters.add(gutter);

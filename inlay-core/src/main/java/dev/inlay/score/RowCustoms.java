@@ -179,9 +179,11 @@ final class RowCustoms {
     return below > 0 && below == quantities;
   }
 
+  /** Whether a quantity stands over a text, be it behind a label that is near to it. */
   private static boolean isQuantityOver(Chunk above, Chunk chunk) {
-    return above.box().horizontal().overlap(chunk.box().horizontal()) > 0
-        && TextShape.of(above.text()).isQuantity();
+    return above.words().stream()
+        .filter(w -> w.box().horizontal().overlap(chunk.box().horizontal()) > 0)
+        .anyMatch(w -> TextShape.of(w.text()).isQuantity());
   }
 
   /**

@@ -192,4 +192,22 @@ class RoleRegionsTest {
     assertThat(beside).singleElement().satisfies(f -> assertThat(f.lines()).hasSize(8));
     assertThat(withTextAt(250)).as("it reaches over the labels").hasSize(2);
   }
+
+  @Test
+  void signsInTheFirstAndTheLastRowAloneStayWithTheFiguresBehindThem() {
+    PageBuilder page = new PageBuilder().bold();
+    page.text("2024", 170, 100).text("2023", 240, 100).plain();
+    for (int r = 1; r < 7; r++) {
+      double y = 100 + 12 * r;
+      page.text("Reserve " + r, 50, y).text("5,11" + r, 165, y).text("7,22" + r, 235, y);
+      if (r == 1 || r == 6) {
+        page.text("$", 140, y).text("$", 196, y);
+      }
+    }
+    List<OpenFrame> frames = find(page);
+    assertThat(frames).hasSize(1);
+    assertThat(OpenGridBuilder.build(frames.get(0)).rows().get(1))
+        .extracting(Cell::text)
+        .containsExactly("Reserve 1", "$ 5,111", "$ 7,221");
+  }
 }
