@@ -80,6 +80,9 @@ final class NeedlessGutter {
 
   /** Whether the texts of a column and of the next one are one value each. */
   private boolean joins(int c) {
+    if (c == 0 && NumberColumn.counts(textsOf(c))) {
+      return false;
+    }
     boolean both = headed[c] && headed[c + 1];
     double space = body.get(0).line().ordinarySpace();
     boolean oneHeading = both && headingGaps[c] < NARROW * space;
@@ -102,6 +105,17 @@ final class NeedlessGutter {
     }
     boolean noHeading = !headed[c + 1] && headed[c] || c > 0 && !headed[c] && headed[c + 1];
     return thousands || noHeading;
+  }
+
+  /** The texts of a column. */
+  private List<String> textsOf(int column) {
+    List<String> own = new ArrayList<>();
+    for (Part[] line : texts) {
+      if (line[column] != null) {
+        own.add(line[column].text());
+      }
+    }
+    return own;
   }
 
   /** Which share of a column's texts match a pattern; 0 where it has none. */

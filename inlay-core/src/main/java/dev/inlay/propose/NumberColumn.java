@@ -15,6 +15,9 @@ final class NumberColumn {
 
   private static final int LEAST_RECORDS = 4;
 
+  /** So many suffice where they count all records from 1 on. */
+  private static final int LEAST_FROM_ONE = 2;
+
   /** Of the records this share shows the rise and the place. */
   private static final double NEARLY_ALL = 0.9;
 
@@ -52,7 +55,8 @@ final class NumberColumn {
       left = Math.min(left, words.get(1).box().left());
       furthest = Math.max(furthest, words.get(1).box().left());
     }
-    if (begun < LEAST_RECORDS || rising < NEARLY_ALL * (begun - 1)) {
+    boolean all = begun == records.size() && before == begun;
+    if (begun < (all ? LEAST_FROM_ONE : LEAST_RECORDS) || rising < NEARLY_ALL * (begun - 1)) {
       return Optional.empty();
     }
     double size = records.get(0).line().size();
@@ -62,6 +66,18 @@ final class NumberColumn {
     return !known && onePlace && isHeaded(headings, left, size)
         ? Optional.of(new Interval(right, left))
         : Optional.empty();
+  }
+
+  /** Whether texts count on by one: such a column has its own place, however near the next is. */
+  static boolean counts(List<String> texts) {
+    int rising = 0;
+    for (int i = 1; i < texts.size(); i++) {
+      int number = numberOf(texts.get(i));
+      rising += number > 0 && number == numberOf(texts.get(i - 1)) + 1 ? 1 : 0;
+    }
+    boolean fromOne = !texts.isEmpty() && numberOf(texts.get(0)) == 1;
+    return texts.size() >= (fromOne ? LEAST_FROM_ONE : LEAST_RECORDS)
+        && rising >= NEARLY_ALL * (texts.size() - 1);
   }
 
   /** Whether a heading begins where the texts do, and another stands before it. */

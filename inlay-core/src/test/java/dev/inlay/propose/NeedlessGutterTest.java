@@ -85,4 +85,26 @@ class NeedlessGutterTest {
     assertThat(find(193, ALL_HEADED, 3, "25.3|2.5", "35.8|48.4", "3.9|4.0")).hasValue(1);
     assertThat(find(193, ALL_HEADED, 3, "25.3%|2.5%", "35.8%|48.4%", "3.9%|4.0%")).isEmpty();
   }
+
+  @Test
+  void runningNumbersKeepTheirGutterWhateverStandsBehindIt() {
+    assertThat(firstOf(1, 2, 3, 4)).isEmpty();
+    assertThat(firstOf(1, 4, 2, 3)).as("numbers beside numbers under one heading").hasValue(0);
+  }
+
+  /** Two columns of numbers a space from each other, under headings as near. */
+  private static OptionalInt firstOf(int... numbers) {
+    PageBuilder page = new PageBuilder();
+    for (int r = 0; r < numbers.length; r++) {
+      page.text("" + numbers[r], 50, 100 + 14 * r).text("380.5" + r, 60, 100 + 14 * r);
+    }
+    List<Interval> gutters = List.of(new Interval(55, 60));
+    List<ColumnedLine> body =
+        ChunkLine.of(LineComposer.compose(page.build().glyphs())).stream()
+            .map(l -> ColumnedLine.of(l, gutters))
+            .toList();
+    List<Interval> columns = List.of(new Interval(40, 57.5), new Interval(57.5, 100));
+    return new NeedlessGutter(body, columns, new boolean[] {true, true}, new double[] {3, 3})
+        .find();
+  }
 }
