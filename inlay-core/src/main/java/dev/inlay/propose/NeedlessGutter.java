@@ -90,6 +90,10 @@ final class NeedlessGutter {
     if (signsBefore && (!headed[c] || oneHeading) && isNumeric(c + 1)) {
       return true;
     }
+    boolean signsOfNext = c + 2 < columns.size() && share(c + 1, SIGN) >= NEARLY_ALL;
+    if (signsOfNext && signsLead()) {
+      return false;
+    }
     boolean behind = share(c + 1, BEHIND) >= NEARLY_ALL && !standsAlone(c + 1, c);
     if (behind && (!headed[c + 1] || oneHeading) && isNumeric(c)) {
       return true;
@@ -105,6 +109,32 @@ final class NeedlessGutter {
     }
     boolean noHeading = !headed[c + 1] && headed[c] || c > 0 && !headed[c] && headed[c + 1];
     return thousands || noHeading;
+  }
+
+  /** Whether in most lines with a sign it stands before the first quantity behind the label. */
+  private boolean signsLead() {
+    int lines = 0;
+    int leading = 0;
+    for (ColumnedLine line : body) {
+      List<String> words =
+          line.parts().stream()
+              .filter(p -> p.first() > 0)
+              .flatMap(p -> p.words().stream())
+              .map(Word::text)
+              .toList();
+      if (words.stream().anyMatch(w -> SIGN.matcher(w).matches())) {
+        lines++;
+        leading +=
+            words.stream()
+                    .filter(w -> SIGN.matcher(w).matches() || TextShape.of(w).isQuantity())
+                    .findFirst()
+                    .filter(w -> SIGN.matcher(w).matches())
+                    .isPresent()
+                ? 1
+                : 0;
+      }
+    }
+    return 2 * leading > lines;
   }
 
   /** The texts of a column. */

@@ -107,4 +107,36 @@ class NeedlessGutterTest {
     return new NeedlessGutter(body, columns, new boolean[] {true, true}, new double[] {3, 3})
         .find();
   }
+
+  /** A label, and two columns of a sign and a number each; the second sign is near the first. */
+  private static OptionalInt signs(String first) {
+    PageBuilder page = new PageBuilder();
+    for (int r = 0; r < 4; r++) {
+      double y = 100 + 14 * r;
+      page.text("Quay " + r, 50, y).text("31" + r, 160, y).text("72" + r, 230, y);
+      if (r == 0 || r == 3) {
+        page.text(first, 120, y).text("$", 180, y);
+      }
+    }
+    List<Interval> gutters =
+        List.of(new Interval(80, 120), new Interval(175, 180), new Interval(185, 230));
+    List<ColumnedLine> body =
+        ChunkLine.of(LineComposer.compose(page.build().glyphs())).stream()
+            .map(l -> ColumnedLine.of(l, gutters))
+            .toList();
+    List<Interval> columns =
+        List.of(
+            new Interval(40, 100),
+            new Interval(100, 177),
+            new Interval(177, 207),
+            new Interval(207, 300));
+    double[] gaps = {50, 50, 50, 50};
+    return new NeedlessGutter(body, columns, new boolean[] {true, true, false, true}, gaps).find();
+  }
+
+  @Test
+  void aSignBelongsToTheNumberOnTheSideWhereTheFirstOfTheLineStands() {
+    assertThat(signs("$")).as("before the first number").hasValue(2);
+    assertThat(signs("+1")).as("behind it").hasValue(1);
+  }
 }

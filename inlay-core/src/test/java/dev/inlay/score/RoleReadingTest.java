@@ -128,4 +128,27 @@ class RoleReadingTest {
   void whatStandsFarBelowTheLastRowGoesOnWithNone() {
     assertThat(withNumberBelow(14 * 2.3).get(7)).isEqualTo(LineRole.OUTSIDE);
   }
+
+  /** Groups of rows, the heading of the second on two lines. */
+  private static List<LineRole> headingOnTwoLines(String second, double step) {
+    PageBuilder page = row(new PageBuilder().bold(), 100, "Quay", "Water", "Power").plain();
+    page.bold().text("Harbour", 50, 116).plain();
+    for (int r = 0; r < 4; r++) {
+      row(page, 132 + 16 * r, "Quay " + r, "41" + r, "2,30" + r);
+    }
+    double y = 196;
+    page.bold().text("Moorings of the", 50, y).text(second, 50, y + step).plain();
+    for (int r = 0; r < 4; r++) {
+      row(page, y + step + 16 + 16 * r, "Buoy " + r, "71" + r, "8,30" + r);
+    }
+    return RoleReading.of(zone(page)).roles().subList(6, 8);
+  }
+
+  @Test
+  void aHeadingThatGoesOnInLowerCaseRightBelowIsOne() {
+    assertThat(headingOnTwoLines("outer roads", 11))
+        .containsExactly(LineRole.GROUP, LineRole.GOES_ON);
+    assertThat(headingOnTwoLines("Outer roads", 11)).doesNotContain(LineRole.GOES_ON);
+    assertThat(headingOnTwoLines("outer roads", 16)).doesNotContain(LineRole.GOES_ON);
+  }
 }
