@@ -104,6 +104,16 @@ final class Outcome {
     terminal.message("wrote to " + folder + ": " + names);
   }
 
+  /** Names files in a folder that are not of this run; says nothing where there are none. */
+  void leftBehind(Path folder, List<Path> files) {
+    if (!files.isEmpty()) {
+      terminal.message(
+          folder
+              + " also holds files that this run did not write, perhaps of an earlier one: "
+              + String.join(", ", files.stream().map(Path::toString).toList()));
+    }
+  }
+
   /** Notes that something was found that matters; what was told. */
   void findings() {
     findings = true;

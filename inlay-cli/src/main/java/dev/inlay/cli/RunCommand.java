@@ -179,6 +179,7 @@ final class RunCommand implements Callable<Integer> {
       } else {
         outcome.wrote(Path.of(out), written);
       }
+      outcome.leftBehind(Path.of(out), results.leftBehind(written));
     } catch (FileAlreadyExistsException e) {
       outcome.outputFailed(Path.of(e.getFile()), e);
     } catch (IOException | TooLargeException e) {

@@ -202,6 +202,18 @@ class RunIT {
   }
 
   @Test
+  void filesOfAnEarlierRunAreNamed() throws Exception {
+    Result first = run("dues", "dues-statement", "-o", "out/");
+    assertThat(first.err()).doesNotContain("did not write");
+    Files.writeString(folder.resolve("out/dues of March.csv"), "date");
+    Files.writeString(folder.resolve("out/notes.txt"), "to do");
+    Result again = run("dues", "dues-statement", "-o", "out/", "--overwrite");
+    assertThat(again.err())
+        .contains("files that this run did not write, perhaps of an earlier one: dues of March.csv")
+        .doesNotContain("notes.txt");
+  }
+
+  @Test
   void theWorkbookHoldsNumbersDaysAndLinks() throws Exception {
     run("dues", "dues-statement", "-o", "out/");
     try (ReadableWorkbook workbook =

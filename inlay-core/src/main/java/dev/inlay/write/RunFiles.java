@@ -10,10 +10,13 @@ import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 
 /** The files that a run writes: the results that are wanted, and what accounts for them. */
 public final class RunFiles {
@@ -152,6 +155,37 @@ public final class RunFiles {
           written);
     }
     return written;
+  }
+
+  /**
+   * The files in the folder that this run did not write and a run may have written: whoever takes
+   * the folder for the result would take them for part of it.
+   *
+   * @param written the files of this run
+   * @return in the order of their names; none where the run writes but one file
+   * @throws IOException if the folder cannot be listed
+   */
+  public List<Path> leftBehind(List<Path> written) throws IOException {
+    if (!accounts) {
+      return List.of();
+    }
+    Set<Path> own = new HashSet<>();
+    written.forEach(f -> own.add(f.toAbsolutePath().normalize()));
+    try (Stream<Path> files = Files.list(folder.toAbsolutePath())) {
+      return files
+          .filter(f -> !own.contains(f.normalize()) && isOfRun(f))
+          .map(Path::getFileName)
+          .sorted()
+          .toList();
+    }
+  }
+
+  private static boolean isOfRun(Path file) {
+    String name = file.getFileName().toString();
+    boolean description = name.endsWith("datapackage.json") || name.equals("run.json");
+    return Files.isRegularFile(file)
+        && name.contains(".")
+        && (description || ResultFormat.of(name).isPresent());
   }
 
   private void accountFor(Path list, DataSet data, boolean overwrite, List<Path> written)
