@@ -78,7 +78,8 @@ final class DraftCommand implements Callable<Integer> {
     }
     List<SampleFile> samples = new ArrayList<>();
     int workers = Runtime.getRuntime().availableProcessors();
-    for (Read read : SampleReading.of(files, input.pages(), input.password(), workers)) {
+    for (Read read :
+        SampleReading.of(files, input.pages(), input.password(), workers, input.timeLimit())) {
       outcome.tell(read.document());
       if (!read.lines().isEmpty()) {
         samples.add(read.sample());

@@ -87,7 +87,8 @@ final class ExplainCommand implements Callable<Integer> {
       throw wrong("--page and --table: give one of them");
     }
     Extractor extractor =
-        new Extractor(input.pages(), input.password(), TableHints.NONE, TableChoice.ALL);
+        new Extractor(input.pages(), input.password(), TableHints.NONE, TableChoice.ALL)
+            .within(input.timeLimit());
     Outcome outcome = new Outcome(terminal);
     Explanation explanation = extractor.explain(file);
     outcome.tellProblems(file, explanation.document().status(), explanation.document().problems());

@@ -81,7 +81,8 @@ final class ExtractCommand implements Callable<Integer> {
   @Override
   public Integer call() throws InterruptedException {
     Extractor extractor =
-        new Extractor(input.pages(), input.password(), hand.tools(), hand.choice());
+        new Extractor(input.pages(), input.password(), hand.tools(), hand.choice())
+            .within(input.timeLimit());
     Destination destination;
     try {
       list.list(); // what is wrong with it is told before long work

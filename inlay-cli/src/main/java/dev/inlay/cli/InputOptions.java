@@ -1,6 +1,8 @@
 package dev.inlay.cli;
 
 import dev.inlay.page.PageSelection;
+import java.time.Duration;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
@@ -22,8 +24,15 @@ final class InputOptions {
       description = "Opens locked files. Or set the variable INLAY_PASSWORD, which no one sees.")
   private String password;
 
+  @Mixin private TimeOption time;
+
   @Spec(Spec.Target.MIXEE)
   private CommandSpec spec;
+
+  /** How long one file may take. */
+  Duration timeLimit() {
+    return time.limit();
+  }
 
   String password() {
     return password;

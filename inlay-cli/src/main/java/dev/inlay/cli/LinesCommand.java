@@ -82,7 +82,8 @@ final class LinesCommand implements Callable<Integer> {
               } else {
                 pages.add(textOf(page));
               }
-            });
+            },
+            input.timeLimit());
     outcome.tellProblems(file, walked.status(), walked.problems());
     if (format == TableFormat.CSV) {
       writer.csv(pages, terminal.out());

@@ -112,7 +112,9 @@ final class ProofCommand implements Callable<Integer> {
               + "' names a file; pictures are written into a folder, one for each page");
     }
     PageSelection pages = input.pages();
-    Extractor extractor = new Extractor(pages, input.password(), hand.tools(), hand.choice());
+    Extractor extractor =
+        new Extractor(pages, input.password(), hand.tools(), hand.choice())
+            .within(input.timeLimit());
     Outcome outcome = new Outcome(terminal);
     try {
       Files.createDirectories(folder);
@@ -145,7 +147,8 @@ final class ProofCommand implements Callable<Integer> {
                 if (png) {
                   writePng(proof, sheet, page.number(), outcome);
                 }
-              });
+              },
+              input.timeLimit());
       // The walk keeps what fails on a page; what was told at extracting is not told again.
       List<Problem> fresh = new ArrayList<>(walked.problems());
       fresh.removeAll(document.problems());

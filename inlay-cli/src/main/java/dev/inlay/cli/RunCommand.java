@@ -72,6 +72,8 @@ final class RunCommand implements Callable<Integer> {
   @Option(names = "--dry", description = "Write nothing; show the summary only.")
   private boolean dry;
 
+  @Mixin private TimeOption time;
+
   @Option(names = "--overwrite", description = "Replace files that exist.")
   private boolean overwrite;
 
@@ -160,6 +162,7 @@ final class RunCommand implements Callable<Integer> {
     Progress progress = new Progress(terminal, files.size());
     List<FileRun> runs = new ArrayList<>();
     new SpecRun(spec, key)
+        .within(time.limit())
         .over(
             files,
             Runtime.getRuntime().availableProcessors(),

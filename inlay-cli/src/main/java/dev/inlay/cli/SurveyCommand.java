@@ -73,7 +73,7 @@ final class SurveyCommand implements Callable<Integer> {
     if (files.isEmpty()) {
       throw new ParameterException(spec.commandLine(), "no PDF file in " + named.get(0));
     }
-    Extractor extractor = new Extractor(input.pages(), input.password());
+    Extractor extractor = new Extractor(input.pages(), input.password()).within(input.timeLimit());
     Outcome outcome = new Outcome(terminal);
     if (!output.isFree(outcome)) {
       return outcome.exitCode();

@@ -7,6 +7,7 @@ import dev.inlay.extract.OrderedWork;
 import dev.inlay.page.PageSelection;
 import dev.inlay.rows.PageLine;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -43,11 +44,13 @@ public final class SampleReading {
    * @param pages those wanted
    * @param password for locked files, or an empty text
    * @param workers how many files are worked on at a time
+   * @param limit how long one file may take
    * @throws InterruptedException if the thread was interrupted
    */
-  public static List<Read> of(List<Path> files, PageSelection pages, String password, int workers)
+  public static List<Read> of(
+      List<Path> files, PageSelection pages, String password, int workers, Duration limit)
       throws InterruptedException {
-    Extractor extractor = new Extractor(pages, password);
+    Extractor extractor = new Extractor(pages, password).within(limit);
     List<Read> read = new ArrayList<>();
     try (OrderedWork<Read> work = new OrderedWork<>(workers, read::add)) {
       for (Path file : files) {

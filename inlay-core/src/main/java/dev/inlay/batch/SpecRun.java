@@ -26,6 +26,7 @@ import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.ReportSpec;
 import dev.inlay.spec.TableSpec;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -39,6 +40,7 @@ public final class SpecRun {
   private final ReportSpec spec;
   private final String password;
   private final int threads;
+  private final Duration limit;
 
   /**
    * Prepares a run.
@@ -46,13 +48,19 @@ public final class SpecRun {
    * @param password for locked files, or an empty text
    */
   public SpecRun(ReportSpec spec, String password) {
-    this(spec, password, 1);
+    this(spec, password, 1, PageWalk.USUAL_LIMIT);
   }
 
-  private SpecRun(ReportSpec spec, String password, int threads) {
+  private SpecRun(ReportSpec spec, String password, int threads, Duration limit) {
+    this.limit = limit;
     this.spec = spec;
     this.password = password;
     this.threads = threads;
+  }
+
+  /** The same run, each reading of a file with so much time; what is not read then is reported. */
+  public SpecRun within(Duration time) {
+    return new SpecRun(spec, password, threads, time);
   }
 
   /**
@@ -66,7 +74,7 @@ public final class SpecRun {
   public void over(List<Path> files, int workers, OrderedWork.Sink<FileRun> results)
       throws InterruptedException {
     boolean byPage = files.size() < workers;
-    SpecRun used = new SpecRun(spec, password, byPage ? workers : 1);
+    SpecRun used = new SpecRun(spec, password, byPage ? workers : 1, limit);
     try (OrderedWork<FileRun> work = new OrderedWork<>(byPage ? 1 : workers, results)) {
       for (Path file : files) {
         work.add(() -> used.read(file));
@@ -85,7 +93,7 @@ public final class SpecRun {
     PageSelection pages = spec.pages();
     if (pages != PageSelection.ALL) {
       // what tells a file, and values outside the tables, may stand on other pages
-      PageWalk.over(file, password, PageSelection.ALL, lines::take);
+      PageWalk.over(file, password, PageSelection.ALL, lines::take, limit);
     }
     Map<TableHints, DocumentTables> documents = new HashMap<>();
     DocumentTables first = null;
@@ -93,7 +101,7 @@ public final class SpecRun {
       TableHints tools = tools(set.tables());
       if (!documents.containsKey(tools)) {
         Extractor extractor =
-            new Extractor(pages, password, tools, TableChoice.ALL).onThreads(threads);
+            new Extractor(pages, password, tools, TableChoice.ALL).onThreads(threads).within(limit);
         boolean collects = first == null && pages == PageSelection.ALL;
         DocumentTables document = extractor.extract(file, collects ? lines::take : page -> {});
         documents.put(tools, document);

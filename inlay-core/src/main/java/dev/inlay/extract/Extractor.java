@@ -6,6 +6,7 @@ import dev.inlay.model.Decision;
 import dev.inlay.page.Page;
 import dev.inlay.page.PageSelection;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -23,6 +24,7 @@ public final class Extractor {
   private final TableHints tools;
   private final TableChoice choice;
   private final int threads;
+  private final Duration limit;
 
   /**
    * Prepares an extraction.
@@ -43,12 +45,18 @@ public final class Extractor {
    * @param choice the tables wanted
    */
   public Extractor(PageSelection pages, String password, TableHints tools, TableChoice choice) {
-    this(pages, password, tools, choice, 1);
+    this(pages, password, tools, choice, 1, PageWalk.USUAL_LIMIT);
   }
 
   private Extractor(
-      PageSelection pages, String password, TableHints tools, TableChoice choice, int threads) {
+      PageSelection pages,
+      String password,
+      TableHints tools,
+      TableChoice choice,
+      int threads,
+      Duration limit) {
     this.threads = threads;
+    this.limit = limit;
     this.pages = pages;
     this.password = password;
     this.tools = tools;
@@ -57,7 +65,12 @@ public final class Extractor {
 
   /** The same extraction, with the pages of each document worked on by so many threads. */
   public Extractor onThreads(int number) {
-    return new Extractor(pages, password, tools, choice, number);
+    return new Extractor(pages, password, tools, choice, number, limit);
+  }
+
+  /** The same extraction, each document with so much time; what is not read then is reported. */
+  public Extractor within(Duration time) {
+    return new Extractor(pages, password, tools, choice, threads, time);
   }
 
   /**
@@ -103,7 +116,8 @@ public final class Extractor {
               page -> {
                 alsoSees.visit(page);
                 read(page, areas, reader);
-              });
+              },
+              limit);
       reader.finish();
       List<Problem> problems = new ArrayList<>(walked.problems());
       problems.addAll(reader.defects());

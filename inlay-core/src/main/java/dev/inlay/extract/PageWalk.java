@@ -1,5 +1,6 @@
 package dev.inlay.extract;
 
+import dev.inlay.extract.WatchedCalls.TimeOver;
 import dev.inlay.page.DropReason;
 import dev.inlay.page.Page;
 import dev.inlay.page.PageSelection;
@@ -8,6 +9,7 @@ import dev.inlay.pdf.PageFailure;
 import dev.inlay.pdf.PdfFile;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -57,12 +59,19 @@ public final class PageWalk {
     void visit(Page page) throws InterruptedException;
   }
 
+  /** How long one file may take where nothing else is said: ten times a file of 5,000 pages. */
+  public static final Duration USUAL_LIMIT = Duration.ofMinutes(10);
+
+  private static final String TIME_OVER = "time-over";
+  private static final String MORE_TIME = "look at the file, or give it more with --time-limit";
+
   /** Of 900 papers, made and real, one page had any such text, of 3 characters. */
   private static final int MUCH_UNSEEN_TEXT = 12;
 
   private final Path path;
   private final PageSelection pages;
   private final Visitor visitor;
+  private final WatchedCalls calls;
   private final List<Problem> problems = new ArrayList<>();
   private final Set<Integer> damaged = new TreeSet<>();
   private boolean fileDamaged;
@@ -71,7 +80,8 @@ public final class PageWalk {
   private int withPictures;
   private int failed;
 
-  private PageWalk(Path path, PageSelection pages, Visitor visitor) {
+  private PageWalk(Path path, PageSelection pages, Visitor visitor, WatchedCalls calls) {
+    this.calls = calls;
     this.path = path;
     this.pages = pages;
     this.visitor = visitor;
@@ -83,13 +93,21 @@ public final class PageWalk {
    * @param path the file
    * @param password for a locked file, or an empty text
    * @param pages those wanted
-   * @param visitor takes each page that holds text, in order
+   * @param visitor takes each page that holds text, in order, on the calling thread
+   * @param limit how long all of it may take; what is not read then is reported
    * @throws InterruptedException if the thread was interrupted before all pages were read
    */
-  public static WalkResult over(Path path, String password, PageSelection pages, Visitor visitor)
+  public static WalkResult over(
+      Path path, String password, PageSelection pages, Visitor visitor, Duration limit)
       throws InterruptedException {
-    try (PdfFile pdf = PdfFile.open(path, password)) {
-      return new PageWalk(path, pages, visitor).walk(pdf);
+    try (WatchedCalls calls = new WatchedCalls(limit);
+        PdfFile pdf = calls.call(() -> PdfFile.open(path, password), OpenFailure.class)) {
+      return new PageWalk(path, pages, visitor, calls).walk(pdf);
+    } catch (TimeOver e) {
+      LOG.warn("{} takes too long to open", path, e);
+      return failed(
+          DocumentStatus.UNREADABLE,
+          Problem.ofDocument(TIME_OVER, e.getMessage() + " to open and is left out; " + MORE_TIME));
     } catch (OpenFailure e) {
       LOG.warn("{} cannot be opened", path, e);
       DocumentStatus status =
@@ -135,7 +153,9 @@ public final class PageWalk {
       }
       if (pages.holds(number)) {
         asked++;
-        read(pdf, number);
+        if (!isReadInTime(pdf, number)) {
+          break;
+        }
       }
     }
     PaperTraits traits = new PaperTraits(pdf.producer(), withText, withPictures);
@@ -189,10 +209,31 @@ public final class PageWalk {
     }
   }
 
-  private void read(PdfFile pdf, int number) throws InterruptedException {
+  /** Reads a page; reports it, and the end of the walk, where the time is over. */
+  private boolean isReadInTime(PdfFile pdf, int number) throws InterruptedException {
+    try {
+      read(pdf, number);
+      return true;
+    } catch (TimeOver e) {
+      failed++;
+      LOG.warn("{}: the time is over at page {}", path, number, e);
+      problems.add(
+          Problem.ofPage(
+              TIME_OVER,
+              number,
+              e.getMessage()
+                  + ": page "
+                  + number
+                  + " and those behind it are not read; "
+                  + MORE_TIME));
+      return false;
+    }
+  }
+
+  private void read(PdfFile pdf, int number) throws InterruptedException, TimeOver {
     try {
       Set<String> parts = new TreeSet<>();
-      Page page = pdf.page(number, parts);
+      Page page = calls.call(() -> pdf.page(number, parts), PageFailure.class);
       reportDamage(number, parts);
       reportTextOnItsColour(page);
       if (page.hasText()) {

@@ -49,12 +49,17 @@ final class FlateCheck {
     return filters instanceof COSName name && FLATE.contains(name.getName());
   }
 
-  /** Whether some bytes are a whole zlib stream; one whose checksum is cut off passes. */
+  /**
+   * Whether some bytes are a whole zlib stream; one whose checksum is cut off passes.
+   *
+   * @throws PageLimits.Reached if they are more than a page may have when they are inflated
+   */
   static boolean isWhole(byte[] bytes) {
     if (bytes.length <= HEADER) {
       return bytes.length == 0;
     }
     Inflater inflater = new Inflater(true);
+    PageLimits limits = new PageLimits();
     try {
       inflater.setInput(bytes, HEADER, bytes.length - HEADER);
       Adler32 sum = new Adler32();
@@ -65,6 +70,7 @@ final class FlateCheck {
           return false; // it ends before its end
         }
         sum.update(buffer, 0, count);
+        limits.decoded(count);
       }
       int at = bytes.length - inflater.getRemaining();
       return at + CHECKSUM > bytes.length || printed(bytes, at) == sum.getValue();

@@ -21,6 +21,12 @@ final class PageLimits {
   /** Graphics states saved and not restored. */
   static final int MOST_SAVED = 5_000;
 
+  /** Bytes of one part of a page, in millions, when it is inflated; small parts can hold much. */
+  static final int MOST_DECODED = 256;
+
+  private static final int MILLION = 1_000_000;
+
+  private long decoded;
   private int commands;
   private int characters;
   private int forms;
@@ -33,6 +39,13 @@ final class PageLimits {
 
     Reached(String what, int most) {
       super("it has more than " + most + " " + what);
+    }
+  }
+
+  void decoded(int bytes) {
+    decoded += bytes;
+    if (decoded > (long) MOST_DECODED * MILLION) {
+      throw new Reached("million bytes in one part", MOST_DECODED);
     }
   }
 

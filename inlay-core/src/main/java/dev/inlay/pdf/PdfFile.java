@@ -81,7 +81,7 @@ public final class PdfFile implements Closeable {
       close(bytes, e);
       String what = password.isEmpty() ? "is locked" : "does not open with the password given";
       throw new OpenFailure(Reason.LOCKED, what + "; give its password with --password", e);
-    } catch (IOException | RuntimeException | StackOverflowError e) {
+    } catch (IOException | RuntimeException | StackOverflowError | OutOfMemoryError e) {
       close(bytes, e);
       throw new OpenFailure(
           Reason.BROKEN, "is a PDF but broken; ask for a new copy of it (" + cause(e) + ")", e);

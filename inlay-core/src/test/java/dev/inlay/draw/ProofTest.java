@@ -53,7 +53,7 @@ class ProofTest {
 
   private static Page page(Path file) throws Exception {
     List<Page> pages = new ArrayList<>();
-    PageWalk.over(file, "", PageSelection.ALL, pages::add);
+    PageWalk.over(file, "", PageSelection.ALL, pages::add, PageWalk.USUAL_LIMIT);
     return pages.get(0);
   }
 

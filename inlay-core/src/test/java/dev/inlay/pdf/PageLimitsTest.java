@@ -117,4 +117,12 @@ class PageLimitsTest {
       assertThat(file.damage().orElseThrow()).contains("says that it has 2147483647");
     }
   }
+
+  @Test
+  void partsThatInflateToMoreThanAPageNeedsAreRefused() {
+    PageLimits limits = new PageLimits();
+    limits.decoded(256_000_000);
+    assertThatThrownBy(() -> limits.decoded(1))
+        .hasMessage("it has more than 256 million bytes in one part");
+  }
 }

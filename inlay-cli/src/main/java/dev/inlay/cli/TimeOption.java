@@ -1,0 +1,39 @@
+package dev.inlay.cli;
+
+import dev.inlay.extract.PageWalk;
+import java.time.Duration;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Spec;
+
+/** The option with which a person says how long one file may take. */
+final class TimeOption {
+
+  @Option(
+      names = "--time-limit",
+      paramLabel = "SECONDS",
+      description =
+          "How long one file may take (600 where nothing is said). Pages not read by then are"
+              + " reported, and the files behind it are read.")
+  private Integer seconds;
+
+  @Spec(Spec.Target.MIXEE)
+  private CommandSpec spec;
+
+  /**
+   * How long one file may take.
+   *
+   * @throws ParameterException where it is no time
+   */
+  Duration limit() {
+    if (seconds == null) {
+      return PageWalk.USUAL_LIMIT;
+    }
+    if (seconds < 1) {
+      throw new ParameterException(
+          spec.commandLine(), "--time-limit: at least 1 second, not " + seconds);
+    }
+    return Duration.ofSeconds(seconds);
+  }
+}

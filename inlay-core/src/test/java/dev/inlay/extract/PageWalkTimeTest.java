@@ -1,0 +1,46 @@
+package dev.inlay.extract;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.page.PageSelection;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class PageWalkTimeTest {
+
+  private static final Path TWO_PAGES = Path.of("../samples/landings-2025-q1.pdf");
+
+  @Test
+  void pagesReadInTimeAreKeptAndTheOthersReported() throws InterruptedException {
+    List<Integer> read = new ArrayList<>();
+    Duration limit = Duration.ofSeconds(2);
+    PageWalk.WalkResult walked =
+        PageWalk.over(
+            TWO_PAGES,
+            "",
+            PageSelection.ALL,
+            page -> {
+              read.add(page.number());
+              Thread.sleep(limit.plusMillis(50).toMillis());
+            },
+            limit);
+    assertThat(read).containsExactly(1);
+    assertThat(walked.status()).isEqualTo(DocumentStatus.PARTIAL);
+    assertThat(walked.problems()).extracting(Problem::code).containsExactly("time-over");
+    assertThat(walked.problems().get(0).message())
+        .isEqualTo(
+            "took longer than 2 s: page 2 and those behind it are not read; look at the file, or"
+                + " give it more with --time-limit");
+  }
+
+  @Test
+  void aFileThatDoesNotOpenInTimeIsLeftOut() throws InterruptedException {
+    PageWalk.WalkResult walked =
+        PageWalk.over(TWO_PAGES, "", PageSelection.ALL, page -> {}, Duration.ofNanos(1));
+    assertThat(walked.status()).isEqualTo(DocumentStatus.UNREADABLE);
+    assertThat(walked.problems()).extracting(Problem::code).containsExactly("time-over");
+  }
+}
