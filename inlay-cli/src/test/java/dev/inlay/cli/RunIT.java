@@ -218,7 +218,7 @@ class RunIT {
     run("dues", "dues-statement", "-o", "out/");
     try (ReadableWorkbook workbook =
         new ReadableWorkbook(folder.resolve("out/dues.xlsx").toFile())) {
-      List<Row> rows = workbook.getFirstSheet().read();
+      List<Row> rows = workbook.findSheet("dues").orElseThrow().read();
       assertThat(rows).hasSize(90);
       assertThat(rows.get(0).getCellText(8)).isEqualTo("amount");
       Row first = rows.get(1);
@@ -226,7 +226,27 @@ class RunIT {
       assertThat(first.getCellAsDate(4).orElseThrow()).hasToString("2025-03-01T00:00");
       assertThat(first.getCellAsNumber(8).orElseThrow()).isEqualByComparingTo("32.43");
       assertThat(workbook.getSheets().map(s -> s.getName()).toList())
-          .containsExactly("dues", "Held", "Findings", "Files", "Checks");
+          .as("sheets without rows are left out")
+          .containsExactly("Summary", "dues", "Files", "Checks");
+    }
+  }
+
+  @Test
+  void theFirstSheetSaysWhatCameOfItAndWhatToLookAtFirst() throws Exception {
+    run("cash-book", "cash-book", "-o", "out/");
+    try (ReadableWorkbook workbook =
+        new ReadableWorkbook(folder.resolve("out/cash-book.xlsx").toFile())) {
+      List<String> lines =
+          workbook.getFirstSheet().read().stream()
+              .map(r -> r.getCellText(0) + ": " + r.getCellText(1))
+              .toList();
+      assertThat(lines)
+          .contains("report: Cash book", "files: 3 read", "rows of cash-book: 193")
+          .contains("rows of the files: 202 rows read = 193 accepted + 0 held + 9 left out")
+          .contains("findings: 2 errors");
+      assertThat(lines.get(lines.size() - 1))
+          .startsWith("look first at: error: balance: ")
+          .contains("its sign is turned round");
     }
   }
 
@@ -234,7 +254,7 @@ class RunIT {
   void everyRowOfAWorkbookHasItsLink() throws Exception {
     run("season", "season-summary", "-o", "season.xlsx");
     try (ZipFile zip = new ZipFile(folder.resolve("season.xlsx").toFile());
-        InputStream in = zip.getInputStream(zip.getEntry("xl/worksheets/sheet1.xml"))) {
+        InputStream in = zip.getInputStream(zip.getEntry("xl/worksheets/sheet2.xml"))) {
       String sheet = new String(in.readAllBytes(), StandardCharsets.UTF_8);
       assertThat(sheet.split("<hyperlink ", -1)).hasSize(64 + 1);
     }

@@ -25,7 +25,7 @@ final class WorkbookReader {
 
   /** What Inlay adds to a result and is no data. */
   static final Set<String> ADDED_SHEETS =
-      Set.of("Held", "Findings", "Files", "Checks", "Long texts");
+      Set.of("Summary", "Held", "Findings", "Files", "Checks", "Long texts");
 
   /** The heading of the links to the pages, in sheets that Inlay wrote. */
   static final String PLACE_FIELD = "source";

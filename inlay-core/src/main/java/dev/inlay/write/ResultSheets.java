@@ -60,12 +60,16 @@ final class ResultSheets {
     }
   }
 
-  /** All sheets in their order. */
+  /** All sheets in their order, the summary first; those without rows only for data sets. */
   List<ResultSheet> all() {
     List<ResultSheet> sheets = new ArrayList<>();
+    sheets.add(CoverSheet.of(result, f -> source(f.file(), f.origin())));
     result.dataSets().forEach(d -> sheets.add(data(d, true)));
-    sheets.add(held());
-    sheets.add(findings());
+    for (ResultSheet sheet : List.of(held(), findings())) {
+      if (!sheet.rows().isEmpty()) {
+        sheets.add(sheet);
+      }
+    }
     sheets.add(files());
     if (!result.checks().isEmpty()) {
       sheets.add(checks());

@@ -13,6 +13,7 @@ import java.util.Set;
 import org.dhatim.fastexcel.BorderSide;
 import org.dhatim.fastexcel.BorderStyle;
 import org.dhatim.fastexcel.HyperLink;
+import org.dhatim.fastexcel.Position;
 import org.dhatim.fastexcel.Table;
 import org.dhatim.fastexcel.Workbook;
 import org.dhatim.fastexcel.Worksheet;
@@ -35,6 +36,10 @@ final class ResultWorkbook {
 
   private static final int WIDEST = 80;
   private static final int NARROWEST = 8;
+
+  /** Wider sheets are printed across the page: so many characters of the usual type fit upright. */
+  private static final int WIDEST_UPRIGHT = 95;
+
   private static final int PADDING = 3;
 
   /** As in the workbooks of tables; programs that do not know table styles show it. */
@@ -136,7 +141,13 @@ final class ResultWorkbook {
     for (int c = 0; c < columns; c++) {
       to.width(c, Math.max(NARROWEST, Math.min(WIDEST, widths[c])) + PADDING);
     }
-    to.pageOrientation("landscape");
+    int width = 0;
+    for (int c = 0; c < columns; c++) {
+      width += Math.max(NARROWEST, Math.min(WIDEST, widths[c])) + PADDING;
+    }
+    to.pageOrientation(width > WIDEST_UPRIGHT ? "landscape" : "portrait");
+    to.repeatRows(0);
+    to.footer(name.replace("&", "&&") + " \u2013 &P / &N", Position.CENTER);
     to.fitToWidth((short) 1);
     to.fitToHeight((short) 0);
     to.finish();

@@ -74,7 +74,7 @@ public final class RunText {
   }
 
   /** How many checks hold, and which do not; none where the spec asks nothing. */
-  private static Optional<String> checks(RunResult result) {
+  static Optional<String> checks(RunResult result) {
     if (result.checks().isEmpty()) {
       return Optional.empty();
     }
@@ -103,7 +103,8 @@ public final class RunText {
     return checks.stream().filter(c -> c.state() == state).map(CheckResult::name).toList();
   }
 
-  private static String ledger(RowLedger rows) {
+  /** Where the rows of files ended, in one sentence. */
+  static String ledger(RowLedger rows) {
     return number(rows.read())
         + " rows read = "
         + number(rows.accepted())
