@@ -48,7 +48,8 @@ final class SeriesCandidates {
             .allMatch(
                 r -> r.number(field).filter(n -> n.stripTrailingZeros().scale() <= 0).isPresent());
     if (whole && steps(samples) >= SampleRows.LEAST_ROWS) {
-      candidates.add(Candidate.of("serial: " + field, "held in", steps(samples), "steps"));
+      candidates.add(
+          Candidate.of("serial: " + field, "held in", steps(samples), "steps").failingSeldom());
     }
   }
 
@@ -60,7 +61,7 @@ final class SeriesCandidates {
       boolean moves = amounts.size() >= SampleRows.LEAST_VALUES;
       if (full && moves && !amount.equals(field) && steps(samples) >= SampleRows.LEAST_ROWS) {
         String check = "balance: " + field + ", plus: " + amount;
-        candidates.add(Candidate.of(check, "held in", steps(samples), "steps"));
+        candidates.add(Candidate.of(check, "held in", steps(samples), "steps").failingSeldom());
       }
     }
   }
