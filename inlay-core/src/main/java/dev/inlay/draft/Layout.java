@@ -4,6 +4,7 @@ import dev.inlay.model.Table;
 import dev.inlay.rows.TableTexts;
 import dev.inlay.spec.FieldSpec;
 import dev.inlay.spec.Wording;
+import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -20,12 +21,22 @@ final class Layout {
   /** So many of the headings must be alike. */
   private static final double SAME_SHARE = 0.6;
 
+  /** So many columns besides show that only one of them has another heading. */
+  private static final int LEAST_COMMON = 3;
+
+  /** Columns of one kind differ at most so much in their share of quantities. */
+  private static final double SAME_KIND = 0.2;
+
+  /** Words under two headings may be two things; only columns of quantities are joined. */
+  private static final double MOSTLY = 0.6;
+
   /** A column of the layout. */
   static final class LayoutColumn {
     private final List<String> path;
     private final Set<String> wordings = new LinkedHashSet<>();
     private final List<List<String>> textsByFile = new ArrayList<>();
     private final Set<String> files = new LinkedHashSet<>();
+    private final Map<String, List<String>> reworded = new LinkedHashMap<>();
 
     private LayoutColumn(List<String> path) {
       this.path = path;
@@ -45,6 +56,24 @@ final class Layout {
 
     Set<String> files() {
       return files;
+    }
+
+    /** Other headings over it, with the files that have them. */
+    Map<String, List<String>> reworded() {
+      return reworded;
+    }
+
+    /** Which share of its texts are quantities. */
+    private double quantities() {
+      int all = 0;
+      int quantities = 0;
+      for (List<String> texts : textsByFile) {
+        for (String text : texts) {
+          all += text.isEmpty() ? 0 : 1;
+          quantities += TextShape.of(text).isQuantity() ? 1 : 0;
+        }
+      }
+      return all == 0 ? 0 : (double) quantities / all;
     }
   }
 
@@ -72,7 +101,46 @@ final class Layout {
         layout.add(file.name(), table, texts);
       }
     }
+    layouts.forEach(Layout::joinReworded);
     return layouts;
+  }
+
+  /**
+   * Joins two columns side by side of which each file has just one, in the same place among the
+   * same others and with the same kind of texts: one column under two headings.
+   */
+  private void joinReworded() {
+    for (int c = 0; c + 1 < columns.size(); c++) {
+      LayoutColumn left = columns.get(c);
+      LayoutColumn right = columns.get(c + 1);
+      if (areOneReworded(left, right)) {
+        boolean leftFirst = left.files.size() >= right.files.size();
+        LayoutColumn kept = leftFirst ? left : right;
+        LayoutColumn other = leftFirst ? right : left;
+        kept.reworded.put(String.join(" / ", other.path), List.copyOf(other.files));
+        kept.wordings.addAll(other.wordings);
+        kept.textsByFile.addAll(other.textsByFile);
+        kept.files.addAll(other.files);
+        columns.remove(other);
+      }
+    }
+  }
+
+  private boolean areOneReworded(LayoutColumn left, LayoutColumn right) {
+    Set<String> both = new LinkedHashSet<>(left.files);
+    both.addAll(right.files);
+    boolean headed = !left.path.isEmpty() && !right.path.isEmpty();
+    boolean apart = both.size() == left.files.size() + right.files.size();
+    boolean sameOthers =
+        columns.stream()
+            .filter(c -> c != left && c != right)
+            .allMatch(c -> c.files.containsAll(both));
+    return headed
+        && apart
+        && sameOthers
+        && columns.size() > LEAST_COMMON
+        && Math.abs(left.quantities() - right.quantities()) <= SAME_KIND
+        && (left.quantities() > MOSTLY || right.quantities() > MOSTLY);
   }
 
   private boolean isLike(TableTexts texts) {

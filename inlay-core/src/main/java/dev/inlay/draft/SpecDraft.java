@@ -247,6 +247,10 @@ public final class SpecDraft {
       parts.add("optional: yes");
       remark += "; not in all files: only in " + String.join(", ", column.files());
     }
+    for (Map.Entry<String, List<String>> other : column.reworded().entrySet()) {
+      remark +=
+          "; '" + other.getKey() + "' is its heading in " + String.join(", ", other.getValue());
+    }
     boolean plain = parts.size() == 1 && !column.path().isEmpty() && column.wordings().size() == 1;
     String value = plain ? wordings(column) : "{" + String.join(", ", parts) + "}";
     yaml.line(depth, field + ": " + value + "  # " + remark);

@@ -126,4 +126,58 @@ class SpecDraftTest {
         .isInstanceOf(IllegalArgumentException.class)
         .hasMessageContaining("no table is common");
   }
+
+  /** A table of goods whose last heading, and what stands below it, are given. */
+  private static TableBuilder goods(String heading, String... values) {
+    TableBuilder table = new TableBuilder("Mark", "Boxes", "Crates", "Shelf", heading);
+    for (int r = 0; r < values.length; r++) {
+      table.row("M" + r + "x", 3 * r + "", r * r + "", "S" + r, values[r]);
+    }
+    return table;
+  }
+
+  @Test
+  void aColumnUnderAnotherHeadingInSomeFilesIsOneColumn() {
+    SampleFile march = file("march.pdf", goods("Balance", "12.50", "7.25", "9.00"));
+    SampleFile april = file("april.pdf", goods("Balance", "11.50", "8.25", "9.75"));
+    SampleFile may = file("may.pdf", goods("Amount due", "10.50", "6.25", "8.00"));
+    assertThat(draft(march, april, may))
+        .contains("balance: {from: [Balance, Amount due], type: number}")
+        .contains("'Amount due' is its heading in may.pdf")
+        .doesNotContain("optional");
+  }
+
+  @Test
+  void columnsOfWordsUnderTwoHeadingsMayBeTwoThings() {
+    SampleFile march = file("march.pdf", goods("Foreman", "Orla", "Tove", "Basil"));
+    SampleFile april = file("april.pdf", goods("Remark", "late", "early", "late"));
+    assertThat(draft(march, april)).contains("foreman:", "remark:", "optional: yes");
+  }
+
+  @Test
+  void twoColumnsOfOneFileAreTwo() {
+    TableBuilder both = new TableBuilder("Mark", "Boxes", "Crates", "Balance", "Amount due");
+    TableBuilder one = new TableBuilder("Mark", "Boxes", "Crates", "Balance");
+    for (int r = 0; r < 4; r++) {
+      both.row("M" + r + "x", 3 * r + "", r * r + "", r + ".50", r + ".75");
+      one.row("N" + r + "x", 5 * r + "", r * r + "", r + ".25");
+    }
+    assertThat(draft(file("a.pdf", both), file("b.pdf", one)))
+        .contains("balance: {from: Balance", "amount_due: {from: Amount due");
+  }
+
+  @Test
+  void aRunningNumberThatFailsOnceIsProposedWithThePlace() {
+    TableBuilder table = new TableBuilder("No.", "Mark", "Boxes");
+    for (int r = 1; r <= 40; r++) {
+      table.row((r == 20 ? 99 : r) + "", "M" + 7 * r % 11, 5 * r % 13 + "");
+    }
+    assertThat(draft(file("a.pdf", table))).doesNotContain("{serial: no}");
+    TableBuilder gap = new TableBuilder("No.", "Mark", "Boxes");
+    for (int r = 1; r <= 40; r++) {
+      gap.row((r > 20 ? r + 1 : r) + "", "M" + 7 * r % 11, 5 * r % 13 + "");
+    }
+    assertThat(draft(file("a.pdf", gap)))
+        .contains("{serial: no}  # held in 38 of 39 steps; not in");
+  }
 }
