@@ -137,7 +137,8 @@ final class CheckReader {
     }
     // an expression is no name: findings say it anyway
     boolean named = List.of("row", "pages").contains(kind);
-    String usualName = named ? kind : kind + " " + String.join(", ", one.texts(kind));
+    String what = String.join(", ", one.texts(kind));
+    String usualName = named || what.equals(kind) ? kind : kind + " " + what;
     return new CheckSpec(
         one.text("name").orElse(usualName),
         rule,

@@ -160,7 +160,13 @@ final class ResultWorkbook {
   }
 
   private static int shown(Cell cell) {
-    return DisplayWidth.of(cell.text()) + (cell.format().startsWith("#") ? 2 : 0);
+    return DisplayWidth.of(textOf(cell)) + (cell.format().startsWith("#") ? 2 : 0);
+  }
+
+  /** A link that is its own text is long, and says nothing to a person. */
+  private static String textOf(Cell cell) {
+    boolean bare = !cell.link().isEmpty() && cell.link().equals(cell.text());
+    return bare ? "open" : cell.text();
   }
 
   private void cell(Worksheet to, int row, int column, Cell cell, String head) {
@@ -185,7 +191,7 @@ final class ResultWorkbook {
       // the library keeps one cell for each link: a second one needs a mark of its own
       boolean known = !links.add(to.getName() + " " + cell.link());
       String mark = (cell.link().contains("#") ? "&" : "#") + "row=" + (row + 1);
-      to.hyperlink(row, column, new HyperLink(cell.link() + (known ? mark : ""), cell.text()));
+      to.hyperlink(row, column, new HyperLink(cell.link() + (known ? mark : ""), textOf(cell)));
     } else {
       text(to, row, column, cell.text(), head);
     }

@@ -132,4 +132,14 @@ class ResultSheetsTest {
       assertThat(row.getCell(1).getHyperlink()).isNull();
     }
   }
+
+  @Test
+  void aLinkThatIsItsOwnTextIsShort() throws Exception {
+    String link = "report.pdf#page=2&viewrect=56.7,120.0,481.9,650.2";
+    List<Head> heads = List.of(new Head("link", false), new Head("source", false));
+    List<Cell> cells = List.of(new Cell(link, "", link), new Cell("report.pdf, page 2", "", link));
+    Row row = written(new ResultSheet("Findings", heads, List.of(cells)), 0).get(1);
+    assertThat(row.getCellText(0)).isEqualTo("open");
+    assertThat(row.getCellText(1)).isEqualTo("report.pdf, page 2");
+  }
 }
