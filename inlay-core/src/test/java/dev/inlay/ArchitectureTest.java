@@ -99,7 +99,7 @@ class ArchitectureTest {
           .whereLayer("compare")
           .mayOnlyAccessLayers("text")
           .whereLayer("draft")
-          .mayOnlyAccessLayers("geom", "model", "spec", "rows", "check")
+          .mayOnlyAccessLayers("geom", "text", "model", "spec", "rows", "check")
           .whereLayer("survey")
           .mayOnlyAccessLayers("model", "extract")
           .whereLayer("draw")
