@@ -81,7 +81,7 @@ final class NumberColumn {
   }
 
   /** Whether a heading begins where the texts do, and another stands before it. */
-  private static boolean isHeaded(List<ChunkLine> headings, double left, double size) {
+  static boolean isHeaded(List<ChunkLine> headings, double left, double size) {
     for (ChunkLine line : headings) {
       for (int i = 1; i < line.words().size(); i++) {
         if (Math.abs(line.words().get(i).box().left() - left) < SAME_PLACE * size) {

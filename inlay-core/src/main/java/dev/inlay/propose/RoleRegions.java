@@ -259,7 +259,9 @@ public final class RoleRegions {
     addRuledGutters(records, seen);
     addGuttersBelowHeadings(headings, tabular, seen);
     List<Interval> gutters = HeadedGutters.add(headings, tabular, seen);
-    NumberColumn.gutter(headings, records, gutters).ifPresent(g -> gutters.add(0, g));
+    NumberColumn.gutter(headings, records, gutters)
+        .or(() -> CodeColumn.gutter(headings, records, gutters))
+        .ifPresent(g -> gutters.add(0, g));
     LoneLabel.gutter(records)
         .or(() -> LabelsBeside.gutter(records, BESIDE))
         .or(() -> LabelsOnce.gutter(records))
