@@ -54,9 +54,12 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
     RoleReading model = of(signs);
     List<LineRole> roles = new ArrayList<>(model.roles);
     RowCustoms rows = new RowCustoms(zone, signs, model, roles);
+    GroupCustoms groups = new GroupCustoms(zone, model, roles);
     rows.takeInLines();
+    groups.takeInAtFoot();
     new HeadCustoms(zone, model, roles).apply();
     rows.partAndJoin();
+    groups.joinLines();
     LabelsAbove.join(zone.lines(), roles);
     return new RoleReading(roles, model.probabilities);
   }

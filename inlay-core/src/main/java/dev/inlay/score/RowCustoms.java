@@ -6,7 +6,6 @@ import dev.inlay.evidence.LineRole;
 import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Pattern;
 
 /**
  * Customs of print by which lines are rows: lines between rows and right below them belong to the
@@ -37,19 +36,7 @@ final class RowCustoms {
   /** A line this many times as far below as the table's lines are apart goes on with none. */
   private static final double FAR_BELOW = 2.2;
 
-  /** Lines of one heading stand at most this share of the distance of rows apart. */
-  private static final double NEARER = 0.85;
-
-  private static final Pattern LOWER_CASE_WORD = Pattern.compile("\\p{Ll}{2}");
-
-  /** Below this share of a page's height a line may be the last of it. */
-  private static final double FOOT = 0.75;
-
-  /** With more than this probability the last line may be a heading of rows on the next page. */
-  private static final double MAY_HEAD_ROWS = 0.2;
-
   private final List<ChunkLine> lines;
-  private final double pageHeight;
   private final LineNeighbours neighbours;
   private final LineDrawings drawings;
   private final RoleReading reading;
@@ -63,7 +50,6 @@ final class RowCustoms {
    */
   RowCustoms(Zone zone, LineSigns signs, RoleReading reading, List<LineRole> roles) {
     lines = zone.lines();
-    pageHeight = zone.pageHeight();
     neighbours = signs.neighbours();
     drawings = signs.drawings();
     this.reading = reading;
@@ -75,14 +61,12 @@ final class RowCustoms {
     leaveFarLinesOut();
     takeInSingleLines();
     takeInRowsBelow();
-    takeInHeadingAtFoot();
   }
 
   /** Parts and joins lines to rows, when it is known which are headings. */
   void partAndJoin() {
     partRecords();
     joinInBands();
-    joinHeadings();
   }
 
   /**
@@ -146,24 +130,6 @@ final class RowCustoms {
     }
   }
 
-  /**
-   * Takes in the last line of a zone where it may head rows: these may follow on the next page, and
-   * nothing below it can show that.
-   */
-  private void takeInHeadingAtFoot() {
-    int last = roles.size() - 1;
-    double usual = ChunkLine.medianStep(lines.subList(Math.max(0, last - ROWS_ABOVE), last));
-    if (last > 0
-        && roles.get(last) == LineRole.OUTSIDE
-        && isRow(roles.get(last - 1))
-        && !lines.get(last).isTabular()
-        && lines.get(last).box().bottom() > FOOT * pageHeight
-        && step(last) <= FAR_BELOW * usual
-        && reading.probability(last, LineRole.GROUP) > MAY_HEAD_ROWS) {
-      roles.set(last, LineRole.GROUP);
-    }
-  }
-
   private boolean isOneMoreRow(int line, int below) {
     ChunkLine row = lines.get(line);
     if (!row.isTabular()
@@ -218,27 +184,6 @@ final class RowCustoms {
     return above.words().stream()
         .filter(w -> w.box().horizontal().overlap(chunk.box().horizontal()) > 0)
         .anyMatch(w -> TextShape.of(w.text()).isQuantity());
-  }
-
-  /** A heading of rows that goes on in lower case right below, nearer than rows are, is one. */
-  private void joinHeadings() {
-    for (int i = 1; i < roles.size(); i++) {
-      boolean both = roles.get(i) == LineRole.GROUP && roles.get(i - 1) == LineRole.GROUP;
-      if (both
-          && LOWER_CASE_WORD.matcher(lines.get(i).chunks().get(0).text()).lookingAt()
-          && step(i) <= NEARER * usualStepBelow(i)) {
-        roles.set(i, LineRole.GOES_ON);
-      }
-    }
-  }
-
-  /** How far apart the rows right below a line are, in points; 0 where there are none. */
-  private double usualStepBelow(int line) {
-    int to = line + 1;
-    while (to < roles.size() && to - line <= ROWS_ABOVE && isRow(roles.get(to))) {
-      to++;
-    }
-    return ChunkLine.medianStep(lines.subList(line + 1, to));
   }
 
   /**

@@ -11,7 +11,7 @@ import java.util.Collections;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-class RowCustomsTest {
+class GroupCustomsTest {
 
   private static final double PAGE_HEIGHT = 800;
 
@@ -37,7 +37,7 @@ class RowCustomsTest {
     probabilities[6][LineRole.GROUP.ordinal()] = heading;
     probabilities[6][LineRole.OUTSIDE.ordinal()] = 1 - heading;
     RoleReading reading = new RoleReading(roles, probabilities);
-    new RowCustoms(zone, new LineSigns(zone), reading, roles).takeInLines();
+    new GroupCustoms(zone, reading, roles).takeInAtFoot();
     return roles.get(6);
   }
 

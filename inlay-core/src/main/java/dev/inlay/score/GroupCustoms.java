@@ -1,0 +1,92 @@
+package dev.inlay.score;
+
+import dev.inlay.evidence.ChunkLine;
+import dev.inlay.evidence.LineRole;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/** Customs of print about the headings of rows that made papers do not show often enough. */
+final class GroupCustoms {
+
+  /** So many lines show how far apart rows are. */
+  private static final int LINES_AROUND = 6;
+
+  /** A line this many times as far below as the table's lines are apart heads none of it. */
+  private static final double FAR_BELOW = 2.2;
+
+  /** Lines of one heading stand at most this share of the distance of rows apart. */
+  private static final double NEARER = 0.85;
+
+  private static final Pattern LOWER_CASE_WORD = Pattern.compile("\\p{Ll}{2}");
+
+  /** Below this share of a page's height a line may be the last of it. */
+  private static final double FOOT = 0.75;
+
+  /** With more than this probability the last line may be a heading of rows on the next page. */
+  private static final double MAY_HEAD_ROWS = 0.2;
+
+  private final List<ChunkLine> lines;
+  private final double pageHeight;
+  private final RoleReading reading;
+  private final List<LineRole> roles;
+
+  /**
+   * Prepares the customs.
+   *
+   * @param reading what the model says
+   * @param roles to be changed
+   */
+  GroupCustoms(Zone zone, RoleReading reading, List<LineRole> roles) {
+    lines = zone.lines();
+    pageHeight = zone.pageHeight();
+    this.reading = reading;
+    this.roles = roles;
+  }
+
+  /**
+   * Takes in the last line of a zone where it may head rows: these may follow on the next page, and
+   * nothing below it can show that.
+   */
+  void takeInAtFoot() {
+    int last = roles.size() - 1;
+    double usual = ChunkLine.medianStep(lines.subList(Math.max(0, last - LINES_AROUND), last));
+    if (last > 0
+        && roles.get(last) == LineRole.OUTSIDE
+        && isRow(roles.get(last - 1))
+        && !lines.get(last).isTabular()
+        && lines.get(last).box().bottom() > FOOT * pageHeight
+        && step(last) <= FAR_BELOW * usual
+        && reading.probability(last, LineRole.GROUP) > MAY_HEAD_ROWS) {
+      roles.set(last, LineRole.GROUP);
+    }
+  }
+
+  /** A heading of rows that goes on in lower case right below, nearer than rows are, is one. */
+  void joinLines() {
+    for (int i = 1; i < roles.size(); i++) {
+      boolean both = roles.get(i) == LineRole.GROUP && roles.get(i - 1) == LineRole.GROUP;
+      if (both
+          && LOWER_CASE_WORD.matcher(lines.get(i).chunks().get(0).text()).lookingAt()
+          && step(i) <= NEARER * usualStepBelow(i)) {
+        roles.set(i, LineRole.GOES_ON);
+      }
+    }
+  }
+
+  /** How far apart the rows right below a line are, in points; 0 where there are none. */
+  private double usualStepBelow(int line) {
+    int to = line + 1;
+    while (to < roles.size() && to - line <= LINES_AROUND && isRow(roles.get(to))) {
+      to++;
+    }
+    return ChunkLine.medianStep(lines.subList(line + 1, to));
+  }
+
+  private double step(int line) {
+    return lines.get(line).line().baseline() - lines.get(line - 1).line().baseline();
+  }
+
+  private static boolean isRow(LineRole role) {
+    return role == LineRole.RECORD || role == LineRole.GOES_ON;
+  }
+}
