@@ -52,7 +52,7 @@ final class HeaderPrintedAgain {
     }
     // what stands alone where the table has no heading may be one
     boolean below = rests.stream().anyMatch(r -> !lowest().textAt(r.column()).isEmpty());
-    if (!below && part.headerRows() == header) {
+    if (!below && (!rests.isEmpty() || part.headerRows() == header)) {
       return part;
     }
     if (below) {
