@@ -21,7 +21,7 @@ final class Layout {
   /** So many of the headings must be alike. */
   private static final double SAME_SHARE = 0.6;
 
-  /** So many columns besides show that only one of them has another heading. */
+  /** At least this many other columns must be the same for one to have only another heading. */
   private static final int LEAST_COMMON = 3;
 
   /** Columns of one kind differ at most so much in their share of quantities. */

@@ -108,6 +108,13 @@ public record ChunkLine(TextLine line, List<Word> words, List<Chunk> chunks, boo
     return chunks.get(0).box().union(chunks.get(chunks.size() - 1).box());
   }
 
+  /**
+   * The step from the baseline of the line above to that of a line, in points; not for the first.
+   */
+  public static double step(List<ChunkLine> lines, int line) {
+    return lines.get(line).line().baseline() - lines.get(line - 1).line().baseline();
+  }
+
   /** The median step from one baseline to the next, in points; 0 for fewer than two lines. */
   public static double medianStep(List<ChunkLine> lines) {
     return medianStepOf(lines.stream().map(ChunkLine::line).toList());

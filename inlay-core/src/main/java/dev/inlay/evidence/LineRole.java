@@ -21,6 +21,11 @@ public enum LineRole {
     this.words = words;
   }
 
+  /** Whether a line with it is part of a record. */
+  public boolean isOfRecord() {
+    return this == RECORD || this == GOES_ON;
+  }
+
   /** What a person calls it. */
   public String words() {
     return words;

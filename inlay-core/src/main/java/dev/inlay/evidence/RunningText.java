@@ -13,9 +13,10 @@ final class RunningText {
   /** Fewer lines may be a cell or a note. */
   private static final int LEAST_LINES = 5;
 
-  /** This share of the lines has at least so many words in one phrase. */
+  /** At least this share of the lines is one phrase of several words. */
   private static final double NEARLY_ALL = 0.7;
 
+  /** Shorter lines are hardly those of running text. */
   private static final int LEAST_WORDS = 4;
 
   /** At most this share of the steps begins a paragraph. */

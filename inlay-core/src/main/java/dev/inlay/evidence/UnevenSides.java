@@ -70,9 +70,8 @@ public final class UnevenSides {
     List<TextLine> main = new ArrayList<>(lines.subList(0, strip.from()));
     List<TextLine> right = new ArrayList<>();
     for (TextLine line : lines.subList(strip.from(), strip.to())) {
-      addWords(line, line.words().stream().filter(w -> w.box().left() < strip.x()).toList(), main);
-      addWords(
-          line, line.words().stream().filter(w -> w.box().left() >= strip.x()).toList(), right);
+      addWords(line, wordsOn(line, strip.x(), true), main);
+      addWords(line, wordsOn(line, strip.x(), false), right);
     }
     main.addAll(lines.subList(strip.to(), lines.size()));
     List<List<TextLine>> parts = new ArrayList<>(part(main, horizontals));
@@ -210,15 +209,13 @@ public final class UnevenSides {
       tabularLeft += isTabular(i, x, true) ? 1 : 0;
       tabularRight += isTabular(i, x, false) ? 1 : 0;
     }
-    boolean uneven = both <= MOST_COMMON * (left + right + both);
-    boolean tables =
-        tabularLeft >= LEAST_TABULAR
-                && (tabularRight >= LEAST_TABULAR || isText(from, to, x, false))
-            || tabularRight >= LEAST_TABULAR && isText(from, to, x, true);
+    boolean tableLeft = tabularLeft >= LEAST_TABULAR;
+    boolean tableRight = tabularRight >= LEAST_TABULAR;
     return left >= LEAST_LINES
             && right >= LEAST_LINES
-            && uneven
-            && tables
+            && both <= MOST_COMMON * (left + right + both)
+            && (tableLeft || tableRight)
+            && (tableLeft && tableRight || isText(from, to, x, tableRight))
             && !isBridged(from, to, x)
         ? new Strip(from, to, x, right)
         : null;
@@ -228,7 +225,7 @@ public final class UnevenSides {
   private boolean isText(int from, int to, double x, boolean left) {
     List<TextLine> side = new ArrayList<>();
     for (TextLine line : lines.subList(from, to)) {
-      List<Word> words = line.words().stream().filter(w -> w.box().left() < x == left).toList();
+      List<Word> words = wordsOn(line, x, left);
       if (!words.isEmpty()) {
         side.add(line.withWords(words));
       }
@@ -236,10 +233,14 @@ public final class UnevenSides {
     return RunningText.is(side);
   }
 
+  /** The words of a line that begin on one side of a place. */
+  private static List<Word> wordsOn(TextLine line, double x, boolean left) {
+    return line.words().stream().filter(w -> w.box().left() < x == left).toList();
+  }
+
   /** Whether a line has several texts on one side of a place, or few words and a quantity. */
   private boolean isTabular(int line, double x, boolean left) {
-    List<Word> side =
-        lines.get(line).words().stream().filter(w -> w.box().left() < x == left).toList();
+    List<Word> side = wordsOn(lines.get(line), x, left);
     boolean value =
         side.size() > 1
             && side.size() <= MOST_WORDS

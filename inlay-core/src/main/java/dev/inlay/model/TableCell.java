@@ -1,7 +1,6 @@
 package dev.inlay.model;
 
 import dev.inlay.geom.Box;
-import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -39,10 +38,7 @@ public record TableCell(
 
   /** The same cell, the text of another going on with its own on a new line. */
   public TableCell goingOn(TableCell more) {
-    int from = text.length() + 1;
-    List<Integer> starts = new ArrayList<>(lineStarts);
-    starts.add(from);
-    more.lineStarts.forEach(s -> starts.add(from + s));
+    List<Integer> starts = LineStarts.joined(text.length(), lineStarts, more.lineStarts);
     String joined = text + " " + more.text;
     return new TableCell(joined, starts, column, columnSpan, rowSpan, box);
   }

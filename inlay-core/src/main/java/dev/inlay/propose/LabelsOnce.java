@@ -3,7 +3,6 @@ package dev.inlay.propose;
 import dev.inlay.evidence.ChunkLine;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.Word;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -62,20 +61,20 @@ final class LabelsOnce {
     int behind = 0;
     int crossing = 0;
     double end = left;
-    List<ChunkLine> labelled = new ArrayList<>();
+    int labelled = 0;
     for (ChunkLine row : rows) {
       Word before = lastBefore(row, begin);
       if (before == null) {
         behind += Math.abs(left(row) - begin) < SAME_EDGE * size ? 1 : 0;
       } else if (beginsAt(row, begin) && begin - before.box().right() >= LEAST_GAP * size) {
-        labelled.add(row);
+        labelled++;
         end = Math.max(end, before.box().right());
       } else {
         crossing++;
       }
     }
     boolean shown =
-        labelled.size() >= LEAST_LABELS
+        labelled >= LEAST_LABELS
             && behind >= LEAST_BEHIND * rows.size()
             && crossing <= MOST_CROSSING * rows.size();
     return shown ? Optional.of(new Interval(end, begin)) : Optional.empty();

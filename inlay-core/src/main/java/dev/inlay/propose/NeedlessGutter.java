@@ -116,23 +116,19 @@ final class NeedlessGutter {
     int lines = 0;
     int leading = 0;
     for (ColumnedLine line : body) {
-      List<String> words =
-          line.parts().stream()
-              .filter(p -> p.first() > 0)
-              .flatMap(p -> p.words().stream())
-              .map(Word::text)
-              .toList();
-      if (words.stream().anyMatch(w -> SIGN.matcher(w).matches())) {
-        lines++;
-        leading +=
-            words.stream()
-                    .filter(w -> SIGN.matcher(w).matches() || TextShape.of(w).isQuantity())
-                    .findFirst()
-                    .filter(w -> SIGN.matcher(w).matches())
-                    .isPresent()
-                ? 1
-                : 0;
+      boolean quantity = false;
+      boolean sign = false;
+      boolean leads = false;
+      for (Part part : line.parts()) {
+        for (Word word : part.first() > 0 ? part.words() : List.<Word>of()) {
+          boolean isSign = SIGN.matcher(word.text()).matches();
+          leads |= isSign && !sign && !quantity;
+          sign |= isSign;
+          quantity |= TextShape.of(word.text()).isQuantity();
+        }
       }
+      lines += sign ? 1 : 0;
+      leading += leads ? 1 : 0;
     }
     return 2 * leading > lines;
   }

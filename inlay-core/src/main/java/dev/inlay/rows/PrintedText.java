@@ -1,5 +1,6 @@
 package dev.inlay.rows;
 
+import dev.inlay.model.LineStarts;
 import dev.inlay.model.TableCell;
 import java.util.ArrayList;
 import java.util.List;
@@ -53,10 +54,7 @@ record PrintedText(String text, List<Integer> lineStarts, Optional<Origin> origi
     if (isEmpty()) {
       return more;
     }
-    int from = text.length() + 1;
-    List<Integer> starts = new ArrayList<>(lineStarts);
-    starts.add(from);
-    more.lineStarts.forEach(s -> starts.add(from + s));
+    List<Integer> starts = LineStarts.joined(text.length(), lineStarts, more.lineStarts);
     return new PrintedText(text + " " + more.text, starts, origin);
   }
 

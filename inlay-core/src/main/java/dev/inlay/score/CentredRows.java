@@ -219,10 +219,10 @@ final class CentredRows {
 
   /** The probabilities of a row's roles, that of its own given to the role of one of its lines. */
   private static double[] withProbability(RoleReading rows, int row, LineRole role, LineRole own) {
-    double[] probabilities = rows.probabilities()[row].clone();
-    double swapped = probabilities[own.ordinal()];
-    probabilities[own.ordinal()] = probabilities[role.ordinal()];
-    probabilities[role.ordinal()] = role == own ? probabilities[role.ordinal()] : swapped;
-    return probabilities;
+    double[] ofRow = rows.probabilities()[row];
+    double[] ofLine = ofRow.clone();
+    ofLine[own.ordinal()] = ofRow[role.ordinal()];
+    ofLine[role.ordinal()] = ofRow[own.ordinal()];
+    return ofLine;
   }
 }

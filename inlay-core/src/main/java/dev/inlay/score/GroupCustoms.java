@@ -8,7 +8,7 @@ import java.util.regex.Pattern;
 /** Customs of print about the headings of rows that made papers do not show often enough. */
 final class GroupCustoms {
 
-  /** So many lines show how far apart rows are. */
+  /** At most this many lines are looked at to see how far apart rows are. */
   private static final int LINES_AROUND = 6;
 
   /** A line this many times as far below as the table's lines are apart heads none of it. */
@@ -52,10 +52,10 @@ final class GroupCustoms {
     double usual = ChunkLine.medianStep(lines.subList(Math.max(0, last - LINES_AROUND), last));
     if (last > 0
         && roles.get(last) == LineRole.OUTSIDE
-        && isRow(roles.get(last - 1))
+        && roles.get(last - 1).isOfRecord()
         && !lines.get(last).isTabular()
         && lines.get(last).box().bottom() > FOOT * pageHeight
-        && step(last) <= FAR_BELOW * usual
+        && ChunkLine.step(lines, last) <= FAR_BELOW * usual
         && reading.probability(last, LineRole.GROUP) > MAY_HEAD_ROWS) {
       roles.set(last, LineRole.GROUP);
     }
@@ -67,7 +67,7 @@ final class GroupCustoms {
       boolean both = roles.get(i) == LineRole.GROUP && roles.get(i - 1) == LineRole.GROUP;
       if (both
           && LOWER_CASE_WORD.matcher(lines.get(i).chunks().get(0).text()).lookingAt()
-          && step(i) <= NEARER * usualStepBelow(i)) {
+          && ChunkLine.step(lines, i) <= NEARER * usualStepBelow(i)) {
         roles.set(i, LineRole.GOES_ON);
       }
     }
@@ -76,17 +76,9 @@ final class GroupCustoms {
   /** How far apart the rows right below a line are, in points; 0 where there are none. */
   private double usualStepBelow(int line) {
     int to = line + 1;
-    while (to < roles.size() && to - line <= LINES_AROUND && isRow(roles.get(to))) {
+    while (to < roles.size() && to - line <= LINES_AROUND && roles.get(to).isOfRecord()) {
       to++;
     }
     return ChunkLine.medianStep(lines.subList(line + 1, to));
-  }
-
-  private double step(int line) {
-    return lines.get(line).line().baseline() - lines.get(line - 1).line().baseline();
-  }
-
-  private static boolean isRow(LineRole role) {
-    return role == LineRole.RECORD || role == LineRole.GOES_ON;
   }
 }

@@ -62,7 +62,7 @@ final class LabelsAbove {
       boolean begins =
           first == from
               || roles.get(first - 1) == LineRole.HEADER
-              || step(first) >= AS_ROWS * usual;
+              || ChunkLine.step(lines, first) >= AS_ROWS * usual;
       if (roles.get(i) == LineRole.RECORD && lines.get(i).isTabular() && first < i && begins) {
         roles.set(first, LineRole.RECORD);
         for (int k = first + 1; k <= i; k++) {
@@ -78,7 +78,7 @@ final class LabelsAbove {
     int count = 0;
     for (int i = from + 1; i < to; i++) {
       if (isRow(i) && isRow(i - 1)) {
-        steps[count++] = step(i);
+        steps[count++] = ChunkLine.step(lines, i);
       }
     }
     Arrays.sort(steps, 0, count);
@@ -97,12 +97,8 @@ final class LabelsAbove {
         && roles.get(line) != LineRole.NOTE
         && !lines.get(line).isTabular()
         && !lines.get(line).hasQuantity()
-        && step(below) <= NEARER * usual
+        && ChunkLine.step(lines, below) <= NEARER * usual
         && lines.get(row).chunks().stream()
             .anyMatch(c -> Math.abs(c.box().left() - label.box().left()) <= near);
-  }
-
-  private double step(int line) {
-    return lines.get(line).line().baseline() - lines.get(line - 1).line().baseline();
   }
 }

@@ -47,10 +47,6 @@ public final class LineSigns {
     usualStep = ChunkLine.medianStep(zone.lines());
   }
 
-  private double step(int i) {
-    return zone.lines().get(i).line().baseline() - zone.lines().get(i - 1).line().baseline();
-  }
-
   /** The names of the signs of a line, in the order of their values. */
   public static List<String> lineNames() {
     return Names.OF_LINE;
@@ -122,8 +118,8 @@ public final class LineSigns {
     boolean label = line.isTabular() && line.chunks().get(0).isBold() && !line.isBold();
     signs.add("label alone bold", label);
     signs.add("said before", saidBefore(i));
-    double above = i == 0 ? 4 : Math.min(4, step(i) / size);
-    double below = last ? 4 : Math.min(4, step(i + 1) / size);
+    double above = i == 0 ? 4 : Math.min(4, ChunkLine.step(zone.lines(), i) / size);
+    double below = last ? 4 : Math.min(4, ChunkLine.step(zone.lines(), i + 1) / size);
     signs.add("step above", above / 4);
     signs.add("step below", below / 4);
     signs.add("nearer to the line below", below < 0.8 * above);
@@ -158,7 +154,7 @@ public final class LineSigns {
 
   private void addStep(Signs signs, int i) {
     double size = zone.lines().get(i).line().size();
-    double step = step(i);
+    double step = ChunkLine.step(zone.lines(), i);
     signs.add("step", 1);
     signs.add("lines beside each other", step < 0.75 * size);
     signs.add("close", step >= 0.75 * size && step < 1.35 * size);

@@ -48,7 +48,7 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
     return rows.exist() ? rows.asLines() : zone;
   }
 
-  /** The same where each line of a zone is known to be read as one. */
+  /** Reads the roles of a zone of which each line is read as one; else as {@link #of}. */
   static RoleReading ofLines(Zone zone) {
     LineSigns signs = new LineSigns(zone);
     RoleReading model = of(signs);

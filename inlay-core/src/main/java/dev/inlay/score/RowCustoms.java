@@ -82,7 +82,9 @@ final class RowCustoms {
       if (ends && !begins) {
         double far = FAR_BELOW * ChunkLine.medianStep(lines.subList(from, i));
         int last = i - 1;
-        while (last > from && roles.get(last) == LineRole.GOES_ON && step(last) <= far) {
+        while (last > from
+            && roles.get(last) == LineRole.GOES_ON
+            && ChunkLine.step(lines, last) <= far) {
           last--;
         }
         if (last > from + 1 && roles.get(last) == LineRole.GOES_ON) {
@@ -94,14 +96,11 @@ final class RowCustoms {
     }
   }
 
-  private double step(int line) {
-    return lines.get(line).line().baseline() - lines.get(line - 1).line().baseline();
-  }
-
   private void takeInSingleLines() {
     for (int i = 1; i + 1 < roles.size(); i++) {
       LineRole above = roles.get(i - 1);
-      boolean between = (isRow(above) || above == LineRole.HEADER) && isRow(roles.get(i + 1));
+      boolean between =
+          (above.isOfRecord() || above == LineRole.HEADER) && roles.get(i + 1).isOfRecord();
       if (roles.get(i) == LineRole.OUTSIDE
           && between
           && reading.probability(i, LineRole.OUTSIDE) < SURELY_OUTSIDE) {
@@ -115,7 +114,7 @@ final class RowCustoms {
    */
   private void takeInRowsBelow() {
     for (int i = 1; i < roles.size(); i++) {
-      if (roles.get(i) != LineRole.OUTSIDE || !isRow(roles.get(i - 1))) {
+      if (roles.get(i) != LineRole.OUTSIDE || !roles.get(i - 1).isOfRecord()) {
         continue;
       }
       int next = i;
@@ -144,10 +143,6 @@ final class RowCustoms {
       }
     }
     return false;
-  }
-
-  private static boolean isRow(LineRole role) {
-    return role == LineRole.RECORD || role == LineRole.GOES_ON;
   }
 
   /** A line that goes on never has quantities below the quantities of its row. */

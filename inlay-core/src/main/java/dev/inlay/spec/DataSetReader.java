@@ -90,7 +90,9 @@ final class DataSetReader {
     return taken;
   }
 
-  /** The fields that lines and splits give; what is wrong in them is told where they are read. */
+  /**
+   * The fields that lines and splits give; what is wrong in them is reported where they are read.
+   */
   private static List<String> partsOf(Section fields) {
     return fields.values().values().stream()
         .filter(MappingNode.class::isInstance)

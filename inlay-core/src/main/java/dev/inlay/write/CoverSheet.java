@@ -12,7 +12,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -24,7 +23,7 @@ import java.util.stream.Collectors;
  */
 final class CoverSheet {
 
-  /** So many findings are worth a first look; all stand on a sheet of their own. */
+  /** At most this many findings are worth a first look; all stand on a sheet of their own. */
   private static final int MOST_FINDINGS = 5;
 
   private final RunResult result;
@@ -56,12 +55,12 @@ final class CoverSheet {
     add("report", result.report());
     add("files", files());
     for (DataSet data : result.dataSets()) {
-      add("rows of " + data.name(), number(data.records().size()));
+      add("rows of " + data.name(), RunText.number(data.records().size()));
     }
     RowLedger all = result.rows();
     add("rows of the files", RunText.ledger(all));
     for (Map.Entry<String, Integer> rule : all.leftOut().entrySet()) {
-      add("left out by '" + rule.getKey() + "'", number(rule.getValue()));
+      add("left out by '" + rule.getKey() + "'", RunText.number(rule.getValue()));
     }
     RunText.checks(result).ifPresent(text -> add("checks", text));
     add("findings", findings());
@@ -76,7 +75,7 @@ final class CoverSheet {
     Map<FileRun.Status, Integer> counts = new EnumMap<>(FileRun.Status.class);
     result.files().forEach(f -> counts.merge(f.status(), 1, Integer::sum));
     return counts.entrySet().stream()
-        .map(e -> number(e.getValue()) + " " + e.getKey().word())
+        .map(e -> RunText.number(e.getValue()) + " " + e.getKey().word())
         .collect(Collectors.joining(", "));
   }
 
@@ -89,7 +88,10 @@ final class CoverSheet {
             .sorted(Map.Entry.<Severity, Integer>comparingByKey().reversed())
             .map(
                 e ->
-                    number(e.getValue()) + " " + e.getKey().word() + (e.getValue() == 1 ? "" : "s"))
+                    RunText.number(e.getValue())
+                        + " "
+                        + e.getKey().word()
+                        + (e.getValue() == 1 ? "" : "s"))
             .collect(Collectors.joining(", "));
   }
 
@@ -103,10 +105,5 @@ final class CoverSheet {
 
   private void add(String what, String text) {
     rows.add(List.of(Cell.of(what), Cell.of(text), Cell.EMPTY));
-  }
-
-  /** Text beside text: on a cover nothing is added up. */
-  private static String number(int number) {
-    return String.format(Locale.ROOT, "%,d", number);
   }
 }

@@ -138,14 +138,13 @@ final class ResultWorkbook {
       table.styleInfo().setStyleName("TableStyleLight1").setShowRowStripes(true);
     }
     to.freezePane(0, 1);
+    int all = 0;
     for (int c = 0; c < columns; c++) {
-      to.width(c, Math.max(NARROWEST, Math.min(WIDEST, widths[c])) + PADDING);
+      int width = Math.max(NARROWEST, Math.min(WIDEST, widths[c])) + PADDING;
+      to.width(c, width);
+      all += width;
     }
-    int width = 0;
-    for (int c = 0; c < columns; c++) {
-      width += Math.max(NARROWEST, Math.min(WIDEST, widths[c])) + PADDING;
-    }
-    to.pageOrientation(width > WIDEST_UPRIGHT ? "landscape" : "portrait");
+    to.pageOrientation(all > WIDEST_UPRIGHT ? "landscape" : "portrait");
     to.repeatRows(0);
     to.footer(name.replace("&", "&&") + " \u2013 &P / &N", Position.CENTER);
     to.fitToWidth((short) 1);

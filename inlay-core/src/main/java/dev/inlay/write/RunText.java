@@ -130,7 +130,8 @@ public final class RunText {
         + " leaders and strays";
   }
 
-  private static String number(int number) {
+  /** With commas between thousands. */
+  static String number(int number) {
     return String.format(Locale.ROOT, "%,d", number);
   }
 
