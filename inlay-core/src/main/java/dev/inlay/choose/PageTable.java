@@ -24,8 +24,8 @@ import java.util.function.UnaryOperator;
  * @param headerRows how many rows at the top are header
  * @param rows from top to bottom
  * @param warnings reasons to look at it
- * @param first whether no other table stands above it on the page
- * @param last whether no other table stands below it on the page
+ * @param first whether no other table and no running text stands above it on the page
+ * @param last whether no other table and no running text stands below it on the page
  * @param goesOn whether it is known to go on with the table before it
  */
 public record PageTable(
@@ -48,7 +48,7 @@ public record PageTable(
     warnings = List.copyOf(warnings);
   }
 
-  /** The same table, told whether others stand above or below it on the page. */
+  /** The same table, marked as the first or the last of its page. */
   public PageTable placed(boolean isFirst, boolean isLast) {
     return new PageTable(
         frame, title, notes, columnEdges, headerRows, rows, warnings, isFirst, isLast, goesOn);

@@ -27,6 +27,7 @@ public final class PageTables {
 
   private final int page;
   private final List<PageTable> tables;
+  private final RunningTextAround text;
   private final TextLedger ledger;
   private final List<PossibleTable> possible;
 
@@ -38,11 +39,13 @@ public final class PageTables {
   private PageTables(
       int page,
       List<PageTable> tables,
+      RunningTextAround text,
       List<PossibleTable> possible,
       TextLedger ledger,
       Set<Glyph> marks) {
     this.page = page;
-    this.tables = tables;
+    this.tables = text.placed(tables);
+    this.text = text;
     this.possible = possible;
     this.ledger = ledger;
     this.marks = marks;
@@ -96,6 +99,7 @@ public final class PageTables {
     return new PageTables(
         page.number(),
         inOrder(tables, around, typeSize),
+        new RunningTextAround(around, typeSize),
         found.possible(),
         ledger.withOutside(beyond),
         marks);
@@ -112,22 +116,13 @@ public final class PageTables {
     return LineComposer.compose(page.glyphs().stream().filter(g -> !inside.contains(g)).toList());
   }
 
-  /** Tables in reading order, the first and the last of them marked so. */
   private static List<PageTable> inOrder(
       List<PageTable> tables, List<TextLine> around, double typeSize) {
     tables.sort(
         Comparator.comparingDouble((PageTable t) -> t.frame().box().top())
             .thenComparingDouble(t -> t.frame().box().left()));
     List<PageTable> whole = BlocksBelow.order(tables, around, typeSize);
-    return placed(NextColumns.order(whole, around, typeSize));
-  }
-
-  private static List<PageTable> placed(List<PageTable> tables) {
-    List<PageTable> placed = new ArrayList<>();
-    for (int i = 0; i < tables.size(); i++) {
-      placed.add(tables.get(i).placed(i == 0, i == tables.size() - 1));
-    }
-    return placed;
+    return NextColumns.order(whole, around, typeSize);
   }
 
   /**
@@ -164,7 +159,8 @@ public final class PageTables {
             .toList();
     List<Box> places = lines.stream().map(TextLine::box).toList();
     List<PossibleTable> left = possible.stream().filter(p -> p.isBeside(places)).toList();
-    return new PageTables(page, named, left, ledger.withFurniture(printed), marks);
+    return new PageTables(
+        page, named, text.without(places), left, ledger.withFurniture(printed), marks);
   }
 
   private boolean isText(Glyph glyph) {
@@ -174,9 +170,8 @@ public final class PageTables {
   /** The same tables with a reading of the first that goes on with the table of the page before. */
   public PageTables withFirst(PageTables again) {
     List<PageTable> all = new ArrayList<>(tables);
-    PageTable old = all.get(0);
-    all.set(0, again.tables.get(0).placed(old.first(), old.last()).goingOn());
-    return new PageTables(page, all, possible, ledger, marks);
+    all.set(0, again.tables.get(0).goingOn());
+    return new PageTables(page, all, text, possible, ledger, marks);
   }
 
   /**
@@ -197,21 +192,21 @@ public final class PageTables {
     marks.addAll(top.marks);
     marks.addAll(rest.marks);
     TextLedger both = top.ledger.plus(rest.ledger);
-    return new PageTables(page.number(), placed(all), rest.possible, both, marks);
+    return new PageTables(page.number(), all, rest.text, rest.possible, both, marks);
   }
 
   /** The same tables, the first known to go on with the table of the page before. */
   public PageTables withFirstGoingOn() {
     List<PageTable> all = new ArrayList<>(tables);
     all.set(0, all.get(0).goingOn());
-    return new PageTables(page, all, possible, ledger, marks);
+    return new PageTables(page, all, text, possible, ledger, marks);
   }
 
   /** The same tables, the header of the first read as rows. */
   public PageTables withoutFirstHeader() {
     List<PageTable> all = new ArrayList<>(tables);
     all.set(0, all.get(0).withoutHeader());
-    return new PageTables(page, all, possible, ledger, marks);
+    return new PageTables(page, all, text, possible, ledger, marks);
   }
 
   /** Lines outside the tables that may be tables all the same, in reading order. */

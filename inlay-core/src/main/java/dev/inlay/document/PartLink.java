@@ -14,7 +14,7 @@ enum PartLink {
   BEHIND_OTHERS(true, "its header is printed again, behind tables set between its parts"),
   CONTINUED(true, "it is said to be continued, with as many columns and texts of the same kinds"),
   COLUMNS_GO_ON(true, "as many columns, at the same places, with texts of the same kinds"),
-  NOT_NEXT(false, "another table, or a page without one, stands between"),
+  NOT_NEXT(false, "running text, another table, or a page without one stands between"),
   OTHER_COLUMNS(false, "it has another number of columns"),
   OWN_TITLE(false, "it has a title of its own"),
   OTHER_HEADER(false, "it has a header of its own"),

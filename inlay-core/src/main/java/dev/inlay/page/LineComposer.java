@@ -13,7 +13,8 @@ import java.util.Map;
  * says nothing.
  *
  * <p>Glyphs on one baseline make a line; smaller ones close beside it, raised or lowered, join it
- * (footnote markers, exponents). A gap wider than a share of the type's size parts two words. Works
+ * (footnote markers, exponents), and so do single ones of its own size that are printed a little
+ * higher or lower within a word (an operator, a letter of a logo). A gap wider than a share of the type's size parts two words. Works
  * in the frame of the text, so that turned text is composed as upright text is.
  */
 public final class LineComposer {
@@ -39,6 +40,18 @@ public final class LineComposer {
   /** How far, in type sizes of the line, a small character may stand beside its line. */
   private static final double SMALL_GAP = 0.3;
 
+  /** How far, in type sizes, a character within a word may stand from the baseline of the word. */
+  private static final double SHIFT = 0.3;
+
+  /** How far, in type sizes, a shifted character may reach over the one beside it. */
+  private static final double SHIFTED_OVERLAP = 0.25;
+
+  /** More characters together, on a baseline of their own, are a word of another line. */
+  private static final int MOST_SHIFTED = 2;
+
+  /** An operator between two words leaves at most this much, in type sizes, on either side. */
+  private static final double OPERATOR_GAP = 0.8;
+
   private LineComposer() {}
 
   /**
@@ -54,7 +67,7 @@ public final class LineComposer {
     }
     List<TextLine> lines = new ArrayList<>();
     for (List<Placed> placed : byTurn.values()) {
-      for (DraftLine draft : gatherSmallType(onBaselines(placed))) {
+      for (DraftLine draft : gatherSmallType(gatherShifted(onBaselines(placed)))) {
         if (draft.hasText()) {
           lines.add(toLine(draft));
         }
@@ -89,6 +102,24 @@ public final class LineComposer {
           }
           host.takeFrom(small);
         }
+      }
+    }
+    return lines;
+  }
+
+  /** Moves characters that are shifted within a word from baselines of their own into its line. */
+  private static List<DraftLine> gatherShifted(List<DraftLine> lines) {
+    for (int i = 0; i + 1 < lines.size(); i++) {
+      for (int j = i + 1; j < lines.size(); j++) {
+        DraftLine upper = lines.get(i);
+        DraftLine lower = lines.get(j);
+        double size = Math.max(upper.size, lower.size);
+        if (lower.baseline - upper.baseline > SHIFT * Math.max(size, 1)) {
+          break;
+        }
+        boolean upperIsLonger = upper.members.size() >= lower.members.size();
+        DraftLine host = upperIsLonger ? upper : lower;
+        host.takeShifted(upperIsLonger ? lower : upper);
       }
     }
     return lines;
@@ -170,6 +201,38 @@ public final class LineComposer {
         other.members.removeAll(near);
         grown = !near.isEmpty() && !other.members.isEmpty();
       }
+    }
+
+    /** Takes the other line's characters that stand within words of this one, or between two. */
+    void takeShifted(DraftLine other) {
+      List<Placed> shifted =
+          other.members.stream()
+              .filter(p -> !p.glyph().isBlank())
+              .filter(
+                  p ->
+                      near(p, WORD_GAP) > 0 && other.near(p, WORD_GAP) < MOST_SHIFTED
+                          || isBetween(p) && other.near(p, OPERATOR_GAP) == 0)
+              .toList();
+      members.addAll(shifted);
+      other.members.removeAll(shifted);
+    }
+
+    /** How many of this line's characters, of a size with one, stand no further from it. */
+    private long near(Placed one, double most) {
+      return members.stream().filter(p -> p != one && gap(p, one) < most).count();
+    }
+
+    private boolean isBetween(Placed one) {
+      return members.stream().anyMatch(p -> p.from() < one.from() && gap(p, one) < OPERATOR_GAP)
+          && members.stream().anyMatch(p -> p.from() > one.from() && gap(p, one) < OPERATOR_GAP);
+    }
+
+    /** The white between two characters, in type sizes; infinite where they cannot be of one word. */
+    private static double gap(Placed a, Placed b) {
+      double size = Math.max(a.size(), b.size());
+      double white = Math.max(b.from() - a.to(), a.from() - b.to()) / size;
+      boolean apart = a.glyph().isBlank() || Math.min(a.size(), b.size()) < SMALL_TYPE * size;
+      return apart || white < -SHIFTED_OVERLAP ? Double.POSITIVE_INFINITY : white;
     }
 
     private boolean isBeside(Placed small) {
