@@ -10,10 +10,10 @@ import java.util.function.Predicate;
 
 /**
  * The running text of a page: paragraphs of at least two lines in ordinary type, and lines that end
- * with a colon. A table printed
- * over pages fills its page: above its next part, and below the one before, stand at most titles,
- * notes and furniture. Of 710 parts that made papers go on with, one has a paragraph before it; in
- * manuals set as running text nearly half of the parts that look alike do.
+ * with a colon. A table printed over pages fills its page: above its next part, and below the one
+ * before, stand at most titles, notes and furniture. Of 710 parts that made papers go on with, one
+ * has a paragraph before it; in manuals set as running text nearly half of the parts that look
+ * alike do.
  */
 final class RunningTextAround {
 
@@ -116,7 +116,6 @@ final class RunningTextAround {
 
   private static boolean isOf(PageTable table, String line) {
     return table.title().filter(t -> t.contains(line)).isPresent()
-        || table.notes().stream()
-            .anyMatch(n -> n.text().contains(line) || line.endsWith(n.text()));
+        || table.notes().stream().anyMatch(n -> n.text().contains(line) || line.endsWith(n.text()));
   }
 }

@@ -69,6 +69,11 @@ public final class WordGaps {
     return typeSize;
   }
 
+  /** The width of each character, in points, where nearly all are of one width; otherwise 0. */
+  public double fixedAdvance() {
+    return fixedAdvance;
+  }
+
   /** Whether nearly all characters are of one width. */
   public boolean isFixedWidth() {
     return fixedAdvance > 0;

@@ -14,8 +14,9 @@ import java.util.Map;
  *
  * <p>Glyphs on one baseline make a line; smaller ones close beside it, raised or lowered, join it
  * (footnote markers, exponents), and so do single ones of its own size that are printed a little
- * higher or lower within a word (an operator, a letter of a logo). A gap wider than a share of the type's size parts two words. Works
- * in the frame of the text, so that turned text is composed as upright text is.
+ * higher or lower within a word (an operator, a letter of a logo). A gap wider than a share of the
+ * type's size parts two words. Works in the frame of the text, so that turned text is composed as
+ * upright text is.
  */
 public final class LineComposer {
 
@@ -210,7 +211,7 @@ public final class LineComposer {
               .filter(p -> !p.glyph().isBlank())
               .filter(
                   p ->
-                      near(p, WORD_GAP) > 0 && other.near(p, WORD_GAP) < MOST_SHIFTED
+                      near(p, WORD_GAP) > 0 && other.near(p, OPERATOR_GAP) < MOST_SHIFTED
                           || isBetween(p) && other.near(p, OPERATOR_GAP) == 0)
               .toList();
       members.addAll(shifted);
@@ -227,7 +228,9 @@ public final class LineComposer {
           && members.stream().anyMatch(p -> p.from() > one.from() && gap(p, one) < OPERATOR_GAP);
     }
 
-    /** The white between two characters, in type sizes; infinite where they cannot be of one word. */
+    /**
+     * The white between two characters, in type sizes; infinite where they cannot be of one word.
+     */
     private static double gap(Placed a, Placed b) {
       double size = Math.max(a.size(), b.size());
       double white = Math.max(b.from() - a.to(), a.from() - b.to()) / size;

@@ -73,10 +73,12 @@ public final class GutterFinder {
 
   private final List<ChunkLine> lines;
   private final WordGaps gaps;
+  private final TypewriterGutters typewriter;
 
   private GutterFinder(List<ChunkLine> lines) {
     this.lines = lines;
     gaps = new WordGaps(lines);
+    typewriter = new TypewriterGutters(lines, gaps);
   }
 
   /**
@@ -114,7 +116,7 @@ public final class GutterFinder {
   private List<Interval> gutters() {
     List<Interval> gutters = new ArrayList<>();
     List<Interval> narrow = new ArrayList<>();
-    Set<Interval> headed = new HashSet<>();
+    Set<Interval> kept = new HashSet<>();
     for (Strip strip : WhiteStrips.of(lines, this::isAligned)) {
       Interval extent = strip.extent();
       boolean wide = isWideEnough(extent);
@@ -123,14 +125,19 @@ public final class GutterFinder {
       } else if (isAligned(extent)) {
         gutters.add(extent);
         if (isHeaded(extent)) {
-          headed.add(extent);
+          kept.add(extent);
+        }
+      } else if (strip.covered() == 0 && typewriter.isGutter(extent)) {
+        gutters.add(extent);
+        if (typewriter.isBesideDecimals(extent)) {
+          kept.add(extent);
         }
       } else if (wide && strip.covered() == 0) {
         narrow.add(extent);
       }
     }
     addAsWideAsOthers(narrow, gutters);
-    prune(gutters, headed);
+    prune(gutters, kept);
     return gutters;
   }
 
@@ -161,10 +168,10 @@ public final class GutterFinder {
    * end there, or a heading of two words reaches into it. So they are where headings alone begin
    * there and reach beyond the second, over figures that stand to the right. The wider one stays.
    */
-  private void prune(List<Interval> gutters, Set<Interval> headed) {
+  private void prune(List<Interval> gutters, Set<Interval> kept) {
     double least = lines.size() < 4 ? 1 : Math.max(2, LEAST_BEGINNING * lines.size());
     for (int i = gutters.size() - 1; i >= 0; i--) {
-      if (headed.contains(gutters.get(i))) {
+      if (kept.contains(gutters.get(i))) {
         continue; // texts that keep to its edge begin there
       }
       boolean last = i + 1 == gutters.size();

@@ -58,6 +58,32 @@ class LineComposerTest {
   }
 
   @Test
+  void aCharacterShiftedWithinAWordStaysInIt() {
+    PageBuilder page = new PageBuilder().text("age", 10, 50).text("*", 25, 51.7);
+    page.text("negemot", 30, 50);
+    assertThat(lines(page)).containsExactly("age*negemot");
+    assertThat(lines(new PageBuilder().text("T X", 10, 50).text("E", 14, 52.9)))
+        .as("a letter that reaches into the one before")
+        .containsExactly("TE X");
+  }
+
+  @Test
+  void anOperatorShiftedBetweenTwoWordsStaysBetweenThem() {
+    PageBuilder page = new PageBuilder().text("age", 10, 50).text("sex", 40, 50);
+    assertThat(lines(page.text("*", 30, 51.7))).containsExactly("age * sex");
+  }
+
+  @Test
+  void whatStandsFurtherOffOrIsAWordOfItsOwnKeepsItsLine() {
+    PageBuilder lower = new PageBuilder().text("age", 10, 50).text("sex", 40, 50);
+    assertThat(lines(lower.text("*", 30, 53.2))).containsExactly("age sex", "*");
+    PageBuilder word = new PageBuilder().text("age 1 sex", 10, 50).text("now", 25, 52);
+    assertThat(lines(word)).containsExactly("age 1 sex", "now");
+    PageBuilder beside = new PageBuilder().text("age", 10, 50).text("sex", 60, 50);
+    assertThat(lines(beside.text("–", 40, 52))).containsExactly("age sex", "–");
+  }
+
+  @Test
   void smallTypeOnALineOfItsOwnIsNotDrawnIn() {
     PageBuilder page = new PageBuilder().text("Landings", 10, 50).text("note", 200, 46, 6);
     assertThat(lines(page)).containsExactlyInAnyOrder("Landings", "note");

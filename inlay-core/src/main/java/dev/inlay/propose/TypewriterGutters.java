@@ -1,0 +1,143 @@
+package dev.inlay.propose;
+
+import dev.inlay.evidence.Chunk;
+import dev.inlay.evidence.ChunkLine;
+import dev.inlay.evidence.WordGaps;
+import dev.inlay.evidence.WordOrder;
+import dev.inlay.geom.Interval;
+import dev.inlay.page.Word;
+import dev.inlay.text.TextShape;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+/**
+ * Gutters of fixed-width type that are as narrow as a space: programs print columns as wide as
+ * their longest value and one space between them. There a space parts two columns where it stands
+ * at one place in all lines, beside values that end or begin at one place, and the texts on its two
+ * sides make no value together.
+ */
+final class TypewriterGutters {
+
+  /** Nearly all lines have text on both sides, of one kind, at one place. */
+  private static final double NEARLY_ALL = 0.8;
+
+  /** In fewer lines words are of one length by chance. */
+  private static final int LEAST_LINES = 4;
+
+  /** Two columns of values beside each other show in fewer lines. */
+  private static final int LEAST_LINES_OF_VALUES = 3;
+
+  /** Less white, as a share of a character's width, is none. */
+  private static final double LEAST_WHITE = 0.5;
+
+  /** Characters of fixed width stand in one place where they differ by less than this share. */
+  private static final double SAME_PLACE = 0.3;
+
+  /** Hours or degrees and what follows them: minutes and seconds are two digits each. */
+  private static final Pattern ANGLE_BEFORE = Pattern.compile("[-+\u2212]?\\d{2,3}");
+
+  private static final Pattern ANGLE_BEHIND = Pattern.compile("\\d{2}(\\.\\d+)?");
+
+  private static final Pattern DECIMALS = Pattern.compile("\\d[.,]\\d+");
+
+  /** The words before and behind a strip in one line. */
+  private record Sides(Word before, Word behind) {}
+
+  private final List<ChunkLine> lines;
+  private final WordGaps gaps;
+
+  TypewriterGutters(List<ChunkLine> lines, WordGaps gaps) {
+    this.lines = lines;
+    this.gaps = gaps;
+  }
+
+  /** Whether a strip that no word crosses is a gutter. */
+  boolean isGutter(Interval strip) {
+    if (!gaps.isFixedWidth() || strip.length() < LEAST_WHITE * gaps.fixedAdvance()) {
+      return false;
+    }
+    List<Sides> all = sidesOf(strip);
+    boolean before = nearlyAll(all, s -> isPrintedValue(s.before().text()));
+    boolean behind = nearlyAll(all, s -> isPrintedValue(s.behind().text()));
+    int least = before && behind ? LEAST_LINES_OF_VALUES : LEAST_LINES;
+    return all.size() >= Math.max(least, NEARLY_ALL * lines.size())
+        && (before || behind)
+        && isColumn(all, before, behind)
+        && !makeOneValue(all);
+  }
+
+  /** Whether numbers with decimals stand on one side: codes of several parts have none. */
+  boolean isBesideDecimals(Interval strip) {
+    List<Sides> all = sidesOf(strip);
+    return nearlyAll(all, s -> isDecimal(s.before().text()))
+        || nearlyAll(all, s -> isDecimal(s.behind().text()));
+  }
+
+  private static boolean isDecimal(String text) {
+    return TextShape.of(text).isQuantity() && DECIMALS.matcher(text).find();
+  }
+
+  private List<Sides> sidesOf(Interval strip) {
+    List<Sides> all = new ArrayList<>();
+    for (ChunkLine line : lines) {
+      List<Word> words = line.words();
+      int right = WordOrder.firstFrom(words, strip.to());
+      if (right > 0 && right < words.size()) {
+        all.add(new Sides(words.get(right - 1), words.get(right)));
+      }
+    }
+    return all;
+  }
+
+  /** Whether values keep to one edge, and neither side says the same in all lines. */
+  private boolean isColumn(List<Sides> all, boolean before, boolean behind) {
+    boolean aligned =
+        before && atOnePlace(all, s -> s.before().box().right())
+            || behind && atOnePlace(all, s -> s.behind().box().right())
+            || behind && atOnePlace(all, s -> s.behind().box().left());
+    return aligned && vary(all, Sides::before) && vary(all, Sides::behind);
+  }
+
+  private static boolean vary(List<Sides> all, Function<Sides, Word> side) {
+    Set<String> texts = all.stream().map(s -> side.apply(s).text()).collect(Collectors.toSet());
+    return texts.size() > 1;
+  }
+
+  private static boolean isPrintedValue(String text) {
+    TextShape shape = TextShape.of(text);
+    return shape.isValue() && shape != TextShape.MARK;
+  }
+
+  /** Whether both sides are a date, a number in groups, or a quantity with its unit. */
+  private static boolean makeOneValue(List<Sides> all) {
+    long one = all.stream().filter(s -> makeOne(s.before().text(), s.behind().text())).count();
+    return one * 2 > all.size();
+  }
+
+  private static boolean makeOne(String before, String behind) {
+    TextShape together = TextShape.of(before + " " + behind);
+    return before.endsWith(",")
+        || TextShape.of(behind) == TextShape.UNIT
+        || ANGLE_BEFORE.matcher(before).matches() && ANGLE_BEHIND.matcher(behind).matches()
+        || together == TextShape.DATE
+        || together == TextShape.TIME
+        || Chunk.isGroupedFigure(before, behind);
+  }
+
+  private boolean atOnePlace(List<Sides> all, ToDoubleFunction<Sides> place) {
+    double[] places = all.stream().mapToDouble(place).sorted().toArray();
+    double middle = places[places.length / 2];
+    double near = SAME_PLACE * gaps.fixedAdvance();
+    return nearlyAll(all, s -> Math.abs(place.applyAsDouble(s) - middle) < near);
+  }
+
+  private static boolean nearlyAll(List<Sides> all, Predicate<Sides> test) {
+    return !all.isEmpty() && all.stream().filter(test).count() >= NEARLY_ALL * all.size();
+  }
+}
