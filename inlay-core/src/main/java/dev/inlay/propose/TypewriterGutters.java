@@ -9,12 +9,10 @@ import dev.inlay.page.Word;
 import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 
 /**
  * Gutters of fixed-width type that are as narrow as a space: programs print columns as wide as
@@ -95,7 +93,7 @@ final class TypewriterGutters {
     return all;
   }
 
-  /** Whether values keep to one edge, and neither side says the same in all lines. */
+  /** Whether values keep to one edge, and neither side says the same in nearly all lines. */
   private boolean isColumn(List<Sides> all, boolean before, boolean behind) {
     boolean aligned =
         before && atOnePlace(all, s -> s.before().box().right())
@@ -105,8 +103,10 @@ final class TypewriterGutters {
   }
 
   private static boolean vary(List<Sides> all, Function<Sides, Word> side) {
-    Set<String> texts = all.stream().map(s -> side.apply(s).text()).collect(Collectors.toSet());
-    return texts.size() > 1;
+    return all.stream()
+        .map(s -> side.apply(s).text())
+        .distinct()
+        .noneMatch(text -> nearlyAll(all, s -> side.apply(s).text().equals(text)));
   }
 
   private static boolean isPrintedValue(String text) {
