@@ -37,6 +37,9 @@ final class TypewriterGutters {
   /** Characters of fixed width stand in one place where they differ by less than this share. */
   private static final double SAME_PLACE = 0.3;
 
+  /** Words this many type sizes apart, or more, do not stand beside one strip. */
+  private static final double FAR = 3;
+
   /** Hours or degrees and what follows them: minutes and seconds are two digits each. */
   private static final Pattern ANGLE_BEFORE = Pattern.compile("[-+\u2212]?\\d{2,3}");
 
@@ -45,7 +48,11 @@ final class TypewriterGutters {
   private static final Pattern DECIMALS = Pattern.compile("\\d[.,]\\d+");
 
   /** The words before and behind a strip in one line. */
-  private record Sides(Word before, Word behind) {}
+  private record Sides(Word before, Word behind) {
+    double white() {
+      return behind.box().left() - before.box().right();
+    }
+  }
 
   private final List<ChunkLine> lines;
   private final WordGaps gaps;
@@ -93,7 +100,10 @@ final class TypewriterGutters {
     return all;
   }
 
-  /** Whether values keep to one edge, and neither side says the same in nearly all lines. */
+  /**
+   * Whether values keep to one edge, and neither side says the same in all lines, a heading over it
+   * included.
+   */
   private boolean isColumn(List<Sides> all, boolean before, boolean behind) {
     boolean aligned =
         before && atOnePlace(all, s -> s.before().box().right())
@@ -102,11 +112,13 @@ final class TypewriterGutters {
     return aligned && vary(all, Sides::before) && vary(all, Sides::behind);
   }
 
-  private static boolean vary(List<Sides> all, Function<Sides, Word> side) {
+  private boolean vary(List<Sides> all, Function<Sides, Word> side) {
     return all.stream()
-        .map(s -> side.apply(s).text())
-        .distinct()
-        .noneMatch(text -> nearlyAll(all, s -> side.apply(s).text().equals(text)));
+            .filter(s -> s.white() < FAR * gaps.typeSize())
+            .map(s -> side.apply(s).text())
+            .distinct()
+            .count()
+        > 1;
   }
 
   private static boolean isPrintedValue(String text) {

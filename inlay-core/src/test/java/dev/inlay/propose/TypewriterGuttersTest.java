@@ -51,6 +51,11 @@ class TypewriterGuttersTest {
   @Test
   void aWordThatEachLineRepeatsIsNoColumn() {
     assertThat(isGutter("Pier 1.5", "Pier 2.5", "Pier 3.5", "Pier 4.5")).isFalse();
+    assertThat(isGutter("Quay Dues", "Pier 1.5", "Pier 2.5", "Pier 3.5", "Pier 4.5"))
+        .as("unless the heading parts it, too")
+        .isTrue();
+    String far = "Quay" + " ".repeat(8) + "Dues";
+    assertThat(isGutter(far, "Pier 1.5", "Pier 2.5", "Pier 3.5", "Pier 4.5")).isFalse();
   }
 
   @Test
