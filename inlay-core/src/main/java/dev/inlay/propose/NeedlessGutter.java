@@ -24,6 +24,9 @@ final class NeedlessGutter {
   /** White of at most this many spaces is hardly wider than one. */
   private static final double NARROW = 1.8;
 
+  /** A heading and the texts below it end at one place where they differ by less, in type sizes. */
+  private static final double SAME_EDGE = 0.15;
+
   private static final Pattern SIGN =
       Pattern.compile(
           "[$€£¥₽¢+\\-−–±]|kr\\.?|zł|EUR|USD|GBP|CHF|PLN|SEK|Kč|Fr\\.|R\\$|р\\.|руб\\.?|元|円");
@@ -221,20 +224,40 @@ final class NeedlessGutter {
     return headed;
   }
 
-  /** The white between headings of neighbouring columns that stand in one line, in points. */
-  static double[] gaps(List<HeaderCells.Head> heads, int columns) {
-    double[] gaps = new double[columns];
+  /**
+   * The white between headings of neighbouring columns that stand in one line, in points; where
+   * each of two keeps to the edge of its own texts they are no phrase, however near they stand.
+   *
+   * @param texts what the texts of each column fill
+   */
+  static double[] gaps(List<HeaderCells.Head> heads, List<Interval> texts) {
+    double[] gaps = new double[texts.size()];
     Arrays.fill(gaps, Double.MAX_VALUE);
     for (HeaderCells.Head left : heads) {
       for (HeaderCells.Head right : heads) {
         if (left.first() == left.last()
             && right.first() == right.last()
-            && right.first() == left.last() + 1) {
+            && right.first() == left.last() + 1
+            && !(keepsToItsTexts(left, texts) && keepsToItsTexts(right, texts))) {
           gaps[left.first()] = Math.min(gaps[left.first()], gap(left, right));
         }
       }
     }
     return gaps;
+  }
+
+  /**
+   * Whether a heading of words ends where the texts of its column do, and is no part of a bracket.
+   */
+  private static boolean keepsToItsTexts(HeaderCells.Head head, List<Interval> texts) {
+    String text = Word.join(head.words());
+    long open = text.chars().filter(c -> c == '(').count();
+    if (TextShape.of(text).isValue() || open != text.chars().filter(c -> c == ')').count()) {
+      return false;
+    }
+    Word last = head.words().get(head.words().size() - 1);
+    double end = texts.get(head.first()).to();
+    return Math.abs(last.box().right() - end) < SAME_EDGE * last.glyphs().get(0).size();
   }
 
   private static double gap(HeaderCells.Head left, HeaderCells.Head right) {

@@ -93,7 +93,7 @@ public final class OpenGridBuilder {
     }
     List<HeaderCells.Head> heads = headerCells().heads();
     boolean[] headed = NeedlessGutter.headed(heads, columns.size());
-    double[] gaps = NeedlessGutter.gaps(heads, columns.size());
+    double[] gaps = NeedlessGutter.gaps(heads, textStretches(header));
     return new NeedlessGutter(lines.subList(header, lines.size()), columns, headed, gaps).find();
   }
 

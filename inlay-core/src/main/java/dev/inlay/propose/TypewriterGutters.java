@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -40,10 +41,8 @@ final class TypewriterGutters {
   /** Words this many type sizes apart, or more, do not stand beside one strip. */
   private static final double FAR = 3;
 
-  /** Hours or degrees and what follows them: minutes and seconds are two digits each. */
-  private static final Pattern ANGLE_BEFORE = Pattern.compile("[-+\u2212]?\\d{2,3}");
-
-  private static final Pattern ANGLE_BEHIND = Pattern.compile("\\d{2}(\\.\\d+)?");
+  /** A group of digits, as of an angle or a telephone number. */
+  private static final Pattern GROUP = Pattern.compile("[-+\u2212]?(\\d{2,})(\\.\\d+)?");
 
   private static final Pattern DECIMALS = Pattern.compile("\\d[.,]\\d+");
 
@@ -109,7 +108,7 @@ final class TypewriterGutters {
         before && atOnePlace(all, s -> s.before().box().right())
             || behind && atOnePlace(all, s -> s.behind().box().right())
             || behind && atOnePlace(all, s -> s.behind().box().left());
-    return aligned && vary(all, Sides::before) && vary(all, Sides::behind);
+    return aligned && (before || vary(all, Sides::before)) && (behind || vary(all, Sides::behind));
   }
 
   private boolean vary(List<Sides> all, Function<Sides, Word> side) {
@@ -126,17 +125,31 @@ final class TypewriterGutters {
     return shape.isValue() && shape != TextShape.MARK;
   }
 
-  /** Whether both sides are a date, a number in groups, or a quantity with its unit. */
+  /** Whether both sides are a date, a number or code in groups, or a quantity with its unit. */
   private static boolean makeOneValue(List<Sides> all) {
     long one = all.stream().filter(s -> makeOne(s.before().text(), s.behind().text())).count();
-    return one * 2 > all.size();
+    return one * 2 > all.size()
+        || groupLength(all, Sides::before) > 0 && groupLength(all, Sides::behind) > 0;
+  }
+
+  /** How many digits nearly all texts of a side have, where these are groups of digits; or 0. */
+  private static int groupLength(List<Sides> all, Function<Sides, Word> side) {
+    int length = digits(side.apply(all.get(all.size() / 2)).text());
+    return nearlyAll(all, s -> digits(side.apply(s).text()) == length) ? length : 0;
+  }
+
+  private static int digits(String text) {
+    Matcher group = GROUP.matcher(text);
+    return group.matches() ? group.group(1).length() : 0;
   }
 
   private static boolean makeOne(String before, String behind) {
     TextShape together = TextShape.of(before + " " + behind);
+    boolean moment =
+        TextShape.of(before) == TextShape.DATE && TextShape.of(behind) == TextShape.TIME;
     return before.endsWith(",")
         || TextShape.of(behind) == TextShape.UNIT
-        || ANGLE_BEFORE.matcher(before).matches() && ANGLE_BEHIND.matcher(behind).matches()
+        || moment
         || together == TextShape.DATE
         || together == TextShape.TIME
         || Chunk.isGroupedFigure(before, behind);

@@ -209,7 +209,7 @@ class ReadersEyeTest {
     for (int r = 1; r <= 4; r++) {
       double y = 100 + 14 * r;
       row(clear, y, "Berth " + r, "", r + "1.50", "", "2");
-      row(unclear, y, "Berth " + r, "", r + "1.50", "", "2").text("71", 259.3, y);
+      row(unclear, y, "Berth " + r, "", r + "150", "", "2").text("71" + r, 254.3, y);
     }
     assertThat(rival(clear)).isEmpty();
     assertThat(rival(unclear)).isPresent();

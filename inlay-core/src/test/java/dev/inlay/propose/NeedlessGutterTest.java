@@ -6,6 +6,7 @@ import dev.inlay.PageBuilder;
 import dev.inlay.evidence.ChunkLine;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.LineComposer;
+import dev.inlay.page.Word;
 import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalInt;
@@ -138,5 +139,25 @@ class NeedlessGutterTest {
   void aSignBelongsToTheNumberOnTheSideWhereTheFirstOfTheLineStands() {
     assertThat(signs("$")).as("before the first number").hasValue(2);
     assertThat(signs("+1")).as("behind it").hasValue(1);
+  }
+
+  private static HeaderCells.Head head(String text, double right, int column) {
+    PageBuilder page = new PageBuilder().text(text, right - 5 * text.length(), 86);
+    List<Word> words = LineComposer.compose(page.build().glyphs()).get(0).words();
+    return new HeaderCells.Head(words, column, column, 0, true);
+  }
+
+  @Test
+  void headingsThatEndWithTheirTextsAreNoPhrase() {
+    List<Interval> texts = List.of(new Interval(40, 100), new Interval(105, 130));
+    assertThat(gap(texts, head("u2", 100, 0), head("com", 120, 1))).isEqualTo(5);
+    assertThat(gap(texts, head("u2", 100, 0), head("total", 130, 1))).isEqualTo(Double.MAX_VALUE);
+    assertThat(gap(texts, head("u2", 101.6, 0), head("total", 130, 1))).isLessThan(5);
+    assertThat(gap(texts, head("(h", 100, 0), head("m s)", 130, 1))).as("a bracket").isEqualTo(10);
+    assertThat(gap(texts, head("394", 100, 0), head("8564", 130, 1))).as("values").isEqualTo(10);
+  }
+
+  private static double gap(List<Interval> texts, HeaderCells.Head left, HeaderCells.Head right) {
+    return NeedlessGutter.gaps(List.of(left, right), texts)[0];
   }
 }

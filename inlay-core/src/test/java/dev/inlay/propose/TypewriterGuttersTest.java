@@ -49,6 +49,11 @@ class TypewriterGuttersTest {
   }
 
   @Test
+  void aColumnOfValuesMayHoldOneValueOnly() {
+    assertThat(isGutter("0.14 1.0", "0.17 1.0", "0.22 1.0", "0.25 1.0")).isTrue();
+  }
+
+  @Test
   void aWordThatEachLineRepeatsIsNoColumn() {
     assertThat(isGutter("Pier 1.5", "Pier 2.5", "Pier 3.5", "Pier 4.5")).isFalse();
     assertThat(isGutter("Quay Dues", "Pier 1.5", "Pier 2.5", "Pier 3.5", "Pier 4.5"))
@@ -69,13 +74,21 @@ class TypewriterGuttersTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"-17 57|+44 18|-64 10|+02 14", "1 20 456|  7 112|  3 004|  2 890"})
-  void anglesAndGroupsOfDigitsStayWhole(String rows) {
+  @ValueSource(
+      strings = {
+        "-17 57|+44 18|-64 10|+02 14",
+        " 20 456|  7 112|  3 004|  2 890",
+        " 394 8564| 543 5280| 671 5309| 380 1071",
+        " 5/3/2019 08:15| 6/3/2019 09:30| 7/3/2019 10:05| 8/3/2019 11:40"
+      })
+  void anglesCodesMomentsAndGroupsOfDigitsStayWhole(String rows) {
     String[] of = rows.split("\\|");
     for (int i = 0; i < of.length; i++) {
       of[i] = " ".repeat(Math.max(0, 4 - of[i].lastIndexOf(' '))) + of[i];
     }
-    assertThat(isGutter(of)).isFalse();
+    List<ChunkLine> lines = lines(of);
+    Interval space = new Interval(of[0].lastIndexOf(' ') * 5, of[0].lastIndexOf(' ') * 5 + 5);
+    assertThat(new TypewriterGutters(lines, new WordGaps(lines)).isGutter(space)).isFalse();
   }
 
   @Test
