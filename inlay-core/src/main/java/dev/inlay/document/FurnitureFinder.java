@@ -160,8 +160,13 @@ public final class FurnitureFinder {
     return NUMBER
         .matcher(text)
         .results()
-        .map(m -> m.group().length() <= LONGEST_PAGE_NUMBER ? Integer.parseInt(m.group()) : 0)
+        .map(m -> m.group().length() <= LONGEST_PAGE_NUMBER ? value(m.group()) : 0)
         .toList();
+  }
+
+  /** The value of decimal digits of any script. */
+  private static int value(String digits) {
+    return digits.codePoints().reduce(0, (sum, digit) -> 10 * sum + Character.digit(digit, 10));
   }
 
   private static long heightOf(EdgeLine line) {

@@ -10,6 +10,8 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * Extracts the tables of one document. Holds no state between documents, so that one extractor
@@ -18,6 +20,8 @@ import java.util.Optional;
  * <p>Stops between two pages when its thread is interrupted.
  */
 public final class Extractor {
+
+  private static final Logger LOG = LoggerFactory.getLogger(Extractor.class);
 
   private final PageSelection pages;
   private final String password;
@@ -104,7 +108,28 @@ public final class Extractor {
     return extract(path, page -> {}, true);
   }
 
+  /** One file must not take the rest of a batch with it, and must not vanish either. */
   private Explanation extract(Path path, PageWalk.Visitor alsoSees, boolean explains)
+      throws InterruptedException {
+    try {
+      return read(path, alsoSees, explains);
+    } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
+      LOG.warn("{} hit a defect", path, e);
+      return new Explanation(
+          new DocumentTables(
+              path,
+              FileDigest.ofReadable(path),
+              0,
+              DocumentStatus.UNREADABLE,
+              List.of(Problem.defect(e)),
+              List.of(),
+              PaperTraits.UNKNOWN,
+              List.of()),
+          List.of());
+    }
+  }
+
+  private Explanation read(Path path, PageWalk.Visitor alsoSees, boolean explains)
       throws InterruptedException {
     AreaFinder areas = new AreaFinder(tools);
     try (TableReader reader = new TableReader(threads, explains)) {

@@ -60,4 +60,10 @@ public record Problem(String code, OptionalInt page, String message) {
     String what = "page " + page + " hit a defect of Inlay (" + e + "); please report it";
     return ofPage("defect", page, what);
   }
+
+  /** What was meant never to happen, to a whole document. */
+  static Problem defect(Throwable e) {
+    return ofDocument(
+        "defect", "hit a defect of Inlay (" + e + ") and is left out; please report it");
+  }
 }

@@ -68,14 +68,16 @@ public record GivenGutters(OpenFrame frame, List<Cut> cuts) {
    *
    * @param frame the frame of the table
    * @param lines those inside it
-   * @param gutters x of each, in points
+   * @param places x of each gutter, in points; those outside the frame part nothing
    */
-  public static OpenFrame known(Frame frame, List<TextLine> lines, List<Double> gutters) {
+  public static OpenFrame known(Frame frame, List<TextLine> lines, List<Double> places) {
+    List<Double> gutters =
+        places.stream().filter(x -> x > frame.box().left() && x < frame.box().right()).toList();
     List<ChunkLine> sorted =
         ChunkLine.of(
             lines.stream().sorted(Comparator.comparingDouble(TextLine::baseline)).toList());
     List<Interval> whites = gutters.stream().map(x -> whiteAround(x, frame, sorted)).toList();
-    List<Interval> places = new ArrayList<>();
+    List<Interval> strips = new ArrayList<>();
     for (int i = 0; i < whites.size(); i++) {
       Interval white = whites.get(i);
       double x = gutters.get(i);
@@ -83,9 +85,9 @@ public record GivenGutters(OpenFrame frame, List<Cut> cuts) {
       boolean shared =
           i > 0 && white.overlap(whites.get(i - 1)) > 0
               || i + 1 < whites.size() && white.overlap(whites.get(i + 1)) > 0;
-      places.add(shared ? new Interval(x, x) : white);
+      strips.add(shared ? new Interval(x, x) : white);
     }
-    return new OpenFrame(frame, sorted, List.of(), places, false, Optional.empty());
+    return new OpenFrame(frame, sorted, List.of(), strips, false, Optional.empty());
   }
 
   /** The white round a place between the texts of lines that have several. */

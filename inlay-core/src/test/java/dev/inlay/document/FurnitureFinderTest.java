@@ -33,6 +33,14 @@ class FurnitureFinderTest {
   }
 
   @Test
+  void pagesAreCountedInTheDigitsOfAnyScript() {
+    FurnitureFinder finder = new FurnitureFinder();
+    finder.add(1, lines(1, "\u0661 \uD835\uDFD9"));
+    finder.add(2, lines(2, "\u0662 \uD835\uDFDA"));
+    assertThat(furniture(finder, 2)).contains("\u0662 \uD835\uDFDA");
+  }
+
+  @Test
   void onOnePageNothingRepeats() {
     FurnitureFinder finder = new FurnitureFinder();
     finder.add(1, lines(1, "Landings"));

@@ -169,4 +169,18 @@ class ExtractorTest {
         .message()
         .isNotBlank();
   }
+
+  @Test
+  void whatWasMeantNeverToHappenBecomesAProblemOfTheFile() throws Exception {
+    Path file = table("Saithe.pdf");
+    PageWalk.Visitor deep =
+        page -> {
+          throw new StackOverflowError("too deep");
+        };
+    DocumentTables read = new Extractor(PageSelection.ALL, "").extract(file, deep);
+    assertThat(read.status()).isEqualTo(DocumentStatus.UNREADABLE);
+    assertThat(read.problems()).extracting(Problem::code).containsExactly("defect");
+    assertThat(read.problems().get(0).message()).contains("too deep").contains("please report it");
+    assertThat(read.sha256()).hasSize(64);
+  }
 }
