@@ -2,6 +2,7 @@ package dev.inlay.choose;
 
 import dev.inlay.model.RowKind;
 import dev.inlay.propose.Cell;
+import dev.inlay.text.Continued;
 import java.util.List;
 import java.util.regex.Pattern;
 
@@ -69,8 +70,8 @@ final class RowKinds {
     }
     Cell first = filled.get(0);
     if (filled.size() == 1 && first.columnSpan() == columns && columns > 1) {
-      boolean sentence = last && first.text().endsWith(".");
-      boolean note = sentence || first.text().length() > LONGEST_HEADING;
+      boolean endsPart = first.text().endsWith(".") || Continued.isSaidIn(first.text());
+      boolean note = last && endsPart || first.text().length() > LONGEST_HEADING;
       // Dots stand for rows left out.
       boolean words = first.text().codePoints().anyMatch(Character::isLetterOrDigit);
       return !words ? RowKind.BODY : note ? RowKind.NOTE : RowKind.GROUP;

@@ -18,7 +18,7 @@ import java.util.Map;
 public final class LineNumbers {
 
   /** They are at most this large beside the type of their line; serial numbers are as large. */
-  static final double MOST_SIZE = 0.75;
+  static final double MOST_SIZE = 0.85;
 
   /** Fewer numbers may be superscripts that happen to follow each other. */
   static final int LEAST_NUMBERS = 6;
@@ -130,12 +130,20 @@ public final class LineNumbers {
     return Math.round(number.box().right());
   }
 
-  /** Whether nothing stands beyond it, and the text of its line is larger, and apart from it. */
+  /**
+   * Whether the text of its line is larger, and apart from it; a mark may stand in the margin
+   * beyond it.
+   */
   private static boolean isBesideLargerText(Number number, Page page, boolean left) {
     Glyph nearest = null;
+    boolean marked = false;
     for (Glyph glyph : page.glyphs()) {
       boolean inLine = glyph.box().vertical().overlap(number.box().vertical()) > 0;
       if (!inLine || glyph.isBlank() || number.digits().contains(glyph)) {
+        continue;
+      }
+      if (distance(number, glyph, !left) >= LEAST_DISTANCE * glyph.size()) {
+        marked = true;
         continue;
       }
       if (distance(number, glyph, left) < LEAST_DISTANCE * glyph.size()) {
@@ -146,7 +154,7 @@ public final class LineNumbers {
               ? glyph
               : nearest;
     }
-    return nearest == null || number.size() <= MOST_SIZE * nearest.size();
+    return nearest == null ? !marked : number.size() <= MOST_SIZE * nearest.size();
   }
 
   private static double distance(Number number, Glyph glyph, boolean left) {

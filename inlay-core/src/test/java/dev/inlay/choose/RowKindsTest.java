@@ -52,6 +52,14 @@ class RowKindsTest {
   }
 
   @Test
+  void whatSaysAtTheEndOfAPageThatTheTableGoesOnIsANote() {
+    List<Cell> cells = List.of(cell("Continued on next page", 0, 3));
+    assertThat(RowKinds.of(cells, 3, true)).isEqualTo(RowKind.NOTE);
+    List<Cell> heading = List.of(cell("Oyle (continued)", 0, 3));
+    assertThat(RowKinds.of(heading, 3, false)).isEqualTo(RowKind.GROUP);
+  }
+
+  @Test
   void oneTextInItsColumnIsARecord() {
     assertThat(RowKinds.of(List.of(cell("Oyle", 0, 1)), 3, false)).isEqualTo(RowKind.BODY);
     assertThat(RowKinds.of(List.of(cell("", 0, 1)), 3, false)).isEqualTo(RowKind.BODY);

@@ -49,6 +49,22 @@ class LineNumbersTest {
   }
 
   @Test
+  void aMarkMayStandInTheMarginBeyondThem() {
+    PageBuilder marked = numbered(7, 3, 5, 40);
+    assertThat(setAside(marked.text("Fees", 10, 100 + 2 * LINE))).isEqualTo("3456789");
+  }
+
+  @Test
+  void numbersOfATableInSmallTypeAreNot() {
+    PageBuilder page = numbered(7, 3, 20, 700); // ordinary type is that of the lines
+    for (int i = 0; i < 7; i++) {
+      page.text(String.valueOf(i + 1), 60, 300 + LINE * i, 8);
+      page.text("Fees of the quay", 80, 300 + LINE * i, 8);
+    }
+    assertThat(setAside(page)).isEmpty();
+  }
+
+  @Test
   void aFewAreNot() {
     assertThat(setAside(numbered(LineNumbers.LEAST_NUMBERS, 1, 5, 40))).isNotEmpty();
     assertThat(setAside(numbered(LineNumbers.LEAST_NUMBERS - 1, 1, 5, 40))).isEmpty();
