@@ -70,6 +70,7 @@ public class ExtractBenchmark {
         files,
         new Extractor(PageSelection.ALL, ""),
         Runtime.getRuntime().availableProcessors(),
+        page -> {},
         document -> {
           JsonTables.write(List.of(document), OutputStream.nullOutputStream());
           tables[0] += document.tables().size();

@@ -34,7 +34,11 @@ abstract class Destination {
    */
   static Destination of(
       String out, String to, List<Path> files, boolean overwrite, Terminal terminal) {
-    TableFormat format = to == null ? null : format(to);
+    List<TableFormat> formats = to == null ? List.of() : formats(to);
+    if (formats.size() > 1) {
+      return new Several(formats.stream().map(f -> inFolder(out, f, files, overwrite)).toList());
+    }
+    TableFormat format = formats.isEmpty() ? null : formats.get(0);
     if (out == null) {
       return new Screen(format == null ? TableFormat.TEXT : format, terminal);
     }
@@ -42,13 +46,12 @@ abstract class Destination {
       throw new IllegalArgumentException("--out names no file");
     }
     Path goal = Path.of(out);
-    if (out.endsWith("/") || out.endsWith("\\") || Files.isDirectory(goal)) {
+    if (isFolder(out)) {
       if (format == null) {
         throw new IllegalArgumentException(
             "'" + out + "' is a folder: add --to with one of " + formats());
       }
-      checkDistinct(files);
-      return new Folder(goal, new TableFiles(format, overwrite), files, overwrite);
+      return inFolder(out, format, files, overwrite);
     }
     TableFormat ending = TableFormat.ofEnding(goal).orElse(null);
     if (format == null && ending == null) {
@@ -62,6 +65,27 @@ abstract class Destination {
           "'" + out + "' does not look like " + format.word() + ": change its ending or --to");
     }
     return new OneFile(goal, format == null ? ending : format, overwrite);
+  }
+
+  private static boolean isFolder(String out) {
+    return out.endsWith("/") || out.endsWith("\\") || Files.isDirectory(Path.of(out));
+  }
+
+  private static Destination inFolder(
+      String out, TableFormat format, List<Path> files, boolean overwrite) {
+    if (out == null || out.isBlank() || !isFolder(out)) {
+      throw new IllegalArgumentException(
+          "several formats need a folder: add -o with a name that ends in /");
+    }
+    checkDistinct(files);
+    return new Folder(Path.of(out), new TableFiles(format, overwrite), files, overwrite);
+  }
+
+  private static List<TableFormat> formats(String words) {
+    return Arrays.stream(words.split(",", -1))
+        .map(word -> format(word.strip()))
+        .distinct()
+        .toList();
   }
 
   private static TableFormat format(String word) {
@@ -98,10 +122,15 @@ abstract class Destination {
     // most are done with the last document
   }
 
+  /** What writes some documents. */
+  private interface Writing {
+    List<Path> write() throws IOException, TooLargeException;
+  }
+
   private static void write(
-      TableFiles files, List<DocumentTables> documents, Path goal, Outcome outcome) {
+      Writing writing, List<DocumentTables> documents, Path goal, Outcome outcome) {
     try {
-      List<Path> written = files.write(documents, goal);
+      List<Path> written = writing.write();
       int tables = documents.stream().mapToInt(d -> d.tables().size()).sum();
       for (Path file : written) {
         outcome.wrote(file, written.size() > 1 ? 1 : tables);
@@ -210,7 +239,32 @@ abstract class Destination {
 
     @Override
     void finish(Outcome outcome) {
-      write(new TableFiles(format, overwrite), documents, goal, outcome);
+      TableFiles files = new TableFiles(format, overwrite);
+      write(() -> files.write(documents, goal), documents, goal, outcome);
+    }
+  }
+
+  /** Several formats of the same documents. */
+  private static final class Several extends Destination {
+    private final List<Destination> all;
+
+    Several(List<Destination> all) {
+      this.all = all;
+    }
+
+    @Override
+    boolean isReady(Outcome outcome) {
+      return all.stream().filter(one -> one.isReady(outcome)).count() == all.size();
+    }
+
+    @Override
+    void take(DocumentTables document, Outcome outcome) {
+      all.forEach(one -> one.take(document, outcome));
+    }
+
+    @Override
+    void finish(Outcome outcome) {
+      all.forEach(one -> one.finish(outcome));
     }
   }
 
@@ -245,7 +299,8 @@ abstract class Destination {
 
     @Override
     void take(DocumentTables document, Outcome outcome) {
-      write(writer, List.of(document), writer.inFolder(folder, document.path()), outcome);
+      Path goal = writer.inFolder(folder, document.path());
+      write(() -> writer.writeInto(folder, document), List.of(document), goal, outcome);
     }
   }
 }

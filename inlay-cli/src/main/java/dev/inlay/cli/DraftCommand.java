@@ -1,9 +1,9 @@
 package dev.inlay.cli;
 
 import dev.inlay.batch.SampleReading;
-import dev.inlay.batch.SampleReading.Read;
 import dev.inlay.draft.SampleFile;
 import dev.inlay.draft.SpecDraft;
+import dev.inlay.extract.Extractor;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -12,11 +12,8 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
-import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
 
 /** Writes a first spec from sample files. */
 @Command(
@@ -42,8 +39,8 @@ import picocli.CommandLine.Spec;
     })
 final class DraftCommand implements Callable<Integer> {
 
-  @Parameters(arity = "1..*", paramLabel = "FILE|FOLDER", description = "PDF files, or folders.")
-  private List<Path> named;
+  @Parameters(arity = "0..*", paramLabel = InputFiles.LABEL, description = InputFiles.DESCRIPTION)
+  private List<String> named;
 
   @Option(
       names = {"-o", "--out"},
@@ -54,11 +51,13 @@ final class DraftCommand implements Callable<Integer> {
   @Option(names = "--overwrite", description = "Replace a file that exists.")
   private boolean overwrite;
 
+  @Mixin private InputFiles inputs;
+
   @Mixin private InputOptions input;
 
-  @Mixin private GeneralOptions general;
+  @Mixin private ProgressOptions progress;
 
-  @Spec private CommandSpec command;
+  @Mixin private GeneralOptions general;
 
   private final Terminal terminal;
 
@@ -68,23 +67,28 @@ final class DraftCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws InterruptedException, IOException {
-    List<Path> files = InputFiles.of(named);
-    if (files.isEmpty()) {
-      throw new ParameterException(command.commandLine(), "no PDF file in " + named.get(0));
-    }
-    Outcome outcome = new Outcome(terminal);
+    Outcome outcome = new Outcome(terminal, progress.isQuiet());
+    List<Path> files = inputs.of(named, outcome);
     if (out != null && !OutputFile.isFree(out, overwrite, outcome)) {
       return outcome.exitCode();
     }
     List<SampleFile> samples = new ArrayList<>();
-    int workers = Runtime.getRuntime().availableProcessors();
-    for (Read read :
-        SampleReading.of(files, input.pages(), input.password(), workers, input.timeLimit())) {
-      outcome.tell(read.document());
-      if (!read.lines().isEmpty()) {
-        samples.add(read.sample());
-      }
-    }
+    Extractor extractor = new Extractor(input.pages(), input.password()).within(input.timeLimit());
+    Progress shown = new Progress(terminal, progress.mode(), files.size());
+    SampleReading.over(
+        files,
+        extractor,
+        inputs.jobs(),
+        shown,
+        read -> {
+          shown.end();
+          outcome.tell(read.document());
+          if (!read.lines().isEmpty()) {
+            samples.add(read.sample());
+          }
+          shown.done(read.document().path(), read.document().status().word());
+        });
+    shown.end();
     if (samples.isEmpty()) {
       return outcome.exitCode();
     }

@@ -21,8 +21,8 @@ import picocli.CommandLine.Spec;
     description = {
       "",
       "Finds tables, with lines round their cells or without, joins those that run over several"
-          + " pages, and shows them or writes them to files. Every doubt is told: look at a table"
-          + " with a warning or a confidence below 0.9.",
+          + " pages, and shows them or writes them to files. Every doubt is reported: look at a"
+          + " table with a warning or a confidence below 0.9.",
       ""
     },
     sortOptions = false,
@@ -33,7 +33,7 @@ import picocli.CommandLine.Spec;
       "  inlay extract report.pdf                       show the tables",
       "  inlay extract report.pdf -o report.xlsx        a sheet for each table",
       "  inlay extract report.pdf --pages 2-5,7 --to csv",
-      "  inlay extract *.pdf --to json -o results/      a file for each report",
+      "  inlay extract reports/ --to json,csv -o tables/   two files for each report",
       "  inlay extract report.pdf --carry-headings --leave-out totals -o list.csv",
       "  inlay extract report.pdf --below \"Landings\" --gutters 40mm,75mm,110mm",
       "",
@@ -42,8 +42,8 @@ import picocli.CommandLine.Spec;
     })
 final class ExtractCommand implements Callable<Integer> {
 
-  @Parameters(arity = "1..*", paramLabel = "FILE", description = "PDF files.")
-  private List<Path> files;
+  @Parameters(arity = "0..*", paramLabel = InputFiles.LABEL, description = InputFiles.DESCRIPTION)
+  private List<String> named;
 
   @Option(
       names = {"-o", "--out"},
@@ -56,13 +56,19 @@ final class ExtractCommand implements Callable<Integer> {
   @Option(
       names = "--to",
       paramLabel = "FORMAT",
-      description = "The format: text (drawn boxes), csv, json, markdown, html or xlsx.")
+      description =
+          "The format: text (drawn boxes), csv, json, markdown, html or xlsx. Into a folder several"
+              + " with commas between them.")
   private String to;
 
   @Option(names = "--overwrite", description = "Replace files that exist.")
   private boolean overwrite;
 
+  @Mixin private InputFiles inputs;
+
   @Mixin private InputOptions input;
+
+  @Mixin private ProgressOptions progress;
 
   @Mixin private HandToolOptions hand;
 
@@ -83,6 +89,8 @@ final class ExtractCommand implements Callable<Integer> {
     Extractor extractor =
         new Extractor(input.pages(), input.password(), hand.tools(), hand.choice())
             .within(input.timeLimit());
+    Outcome outcome = new Outcome(terminal, progress.isQuiet());
+    List<Path> files = inputs.of(named, outcome);
     Destination destination;
     try {
       list.list(); // what is wrong with it is told before long work
@@ -90,18 +98,23 @@ final class ExtractCommand implements Callable<Integer> {
     } catch (IllegalArgumentException e) {
       throw new ParameterException(spec.commandLine(), e.getMessage(), e);
     }
-    Outcome outcome = new Outcome(terminal);
-    int workers = Runtime.getRuntime().availableProcessors();
     if (destination.isReady(outcome)) {
+      Progress shown = new Progress(terminal, progress.mode(), files.size());
       FileBatch.extract(
-          files, extractor, workers, document -> take(list.apply(document), destination, outcome));
+          files,
+          extractor,
+          inputs.jobs(),
+          shown,
+          document -> {
+            shown.end();
+            DocumentTables chosen = list.apply(document);
+            outcome.tell(chosen);
+            destination.take(chosen, outcome);
+            shown.done(document.path(), document.status().word());
+          });
+      shown.end();
       destination.finish(outcome);
     }
     return outcome.exitCode();
-  }
-
-  private static void take(DocumentTables document, Destination destination, Outcome outcome) {
-    outcome.tell(document);
-    destination.take(document, outcome);
   }
 }

@@ -36,7 +36,9 @@ import picocli.CommandLine.Spec;
       "",
       "Examples:",
       "  inlay lines report.pdf --pages 2",
-      "  inlay lines report.pdf --pages 2 --unit mm"
+      "  inlay lines report.pdf --pages 2 --unit mm",
+      "",
+      "Exit status: 0 all well, 2 wrong use, 3 some input could not be read."
     })
 final class LinesCommand implements Callable<Integer> {
 

@@ -19,12 +19,19 @@ final class Outcome {
   private static final int MOST_WARNINGS = 5;
 
   private final Terminal terminal;
+  private final boolean quiet;
   private boolean inputFailed;
   private boolean outputFailed;
   private boolean findings;
 
   Outcome(Terminal terminal) {
+    this(terminal, false);
+  }
+
+  /** With {@code quiet} only what could not be read or written is reported. */
+  Outcome(Terminal terminal, boolean quiet) {
     this.terminal = terminal;
+    this.quiet = quiet;
   }
 
   /** Tells a document's problems and the doubts about its tables. */
@@ -36,7 +43,7 @@ final class Outcome {
     boolean explained =
         document.problems().stream()
             .anyMatch(p -> p.code().equals("no-such-table") || p.code().equals("no-such-text"));
-    if (readable && document.tables().isEmpty() && !explained) {
+    if (readable && document.tables().isEmpty() && !explained && !quiet) {
       terminal.message(
           document.path()
               + ": no table found on the pages read; look at it, or name its pages with --pages");
@@ -46,7 +53,7 @@ final class Outcome {
   /** Tells what kept a file from being read. */
   void tellProblems(Path file, DocumentStatus status, List<Problem> problems) {
     int possible = 0;
-    for (Problem problem : problems) {
+    for (Problem problem : quiet ? failures(problems) : problems) {
       possible += problem.isPossibleTable() ? 1 : 0;
       if (!problem.isPossibleTable() || possible <= MOST_WARNINGS) {
         terminal.message(file + ": " + problem.message());
@@ -56,11 +63,18 @@ final class Outcome {
       terminal.message(
           file + ": " + (possible - MOST_WARNINGS) + " more places that may be tables");
     }
-    boolean lacksPages = problems.stream().anyMatch(p -> p.code().equals("no-such-page"));
+    boolean lacksPages = problems.stream().anyMatch(p -> p.code().equals(Problem.NO_SUCH_PAGE));
     inputFailed |= status.isFailure() || lacksPages;
   }
 
+  private static List<Problem> failures(List<Problem> problems) {
+    return problems.stream().filter(p -> !p.isPossibleTable() && !p.isNote()).toList();
+  }
+
   private void tellWarnings(DocumentTables document) {
+    if (quiet) {
+      return;
+    }
     int told = 0;
     int all = 0;
     for (Table table : document.tables()) {
@@ -88,18 +102,39 @@ final class Outcome {
     }
   }
 
+  /** Reports a folder that cannot be looked through. */
+  void folderUnreadable(Path folder) {
+    inputFailed = true;
+    terminal.message(folder + ": cannot be looked through; check its permissions");
+  }
+
+  /** Reports a folder or a pattern in which no PDF file was found, beside others. */
+  void nothingFound(String name) {
+    inputFailed = true;
+    terminal.message("no PDF file in " + name);
+  }
+
   /** Tells that files were written. */
   void wrote(Path file, int tables) {
+    if (quiet) {
+      return;
+    }
     terminal.message("wrote " + file + " (" + tables + (tables == 1 ? " table)" : " tables)"));
   }
 
   /** Tells that a file was written. */
   void wrote(Path file) {
+    if (quiet) {
+      return;
+    }
     terminal.message("wrote " + file);
   }
 
   /** Tells that files were written into a folder. */
   void wrote(Path folder, List<Path> files) {
+    if (quiet) {
+      return;
+    }
     String names = String.join(", ", files.stream().map(f -> f.getFileName().toString()).toList());
     terminal.message("wrote to " + folder + ": " + names);
   }

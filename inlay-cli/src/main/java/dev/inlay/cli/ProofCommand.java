@@ -43,7 +43,10 @@ import picocli.CommandLine.Spec;
       "Examples:",
       "  inlay proof report.pdf                     report-p1.png, report-p2.png ...",
       "  inlay proof report.pdf --pages 2 -o proof/",
-      "  inlay proof report.pdf --to pdf            report-proof.pdf, the marks on a layer"
+      "  inlay proof report.pdf --to pdf            report-proof.pdf, the marks on a layer",
+      "",
+      "Exit status: 0 all well, 2 wrong use, 3 some input could not be read, 4 an output could",
+      "not be written."
     })
 final class ProofCommand implements Callable<Integer> {
 
@@ -53,8 +56,8 @@ final class ProofCommand implements Callable<Integer> {
   /** What a person calls a picture, and no folder. */
   private static final Pattern FILE_NAME = Pattern.compile("(?i).+\\.(png|pdf)");
 
-  @Parameters(arity = "1..*", paramLabel = "FILE", description = "PDF files.")
-  private List<Path> files;
+  @Parameters(arity = "0..*", paramLabel = InputFiles.LABEL, description = InputFiles.DESCRIPTION)
+  private List<String> named;
 
   @Option(
       names = {"-o", "--out"},
@@ -80,7 +83,11 @@ final class ProofCommand implements Callable<Integer> {
   @Option(names = "--overwrite", description = "Replace files that exist.")
   private boolean overwrite;
 
+  @Mixin private InputFiles inputs;
+
   @Mixin private InputOptions input;
+
+  @Mixin private ProgressOptions progress;
 
   @Mixin private HandToolOptions hand;
 
@@ -115,20 +122,25 @@ final class ProofCommand implements Callable<Integer> {
     Extractor extractor =
         new Extractor(pages, input.password(), hand.tools(), hand.choice())
             .within(input.timeLimit());
-    Outcome outcome = new Outcome(terminal);
+    Outcome outcome = new Outcome(terminal, progress.isQuiet());
+    List<Path> files = inputs.of(named, outcome);
     try {
       Files.createDirectories(folder);
     } catch (IOException e) {
       outcome.outputFailed(folder, e);
       return outcome.exitCode();
     }
+    Progress shown = new Progress(terminal, progress.mode(), files.size());
     for (Path file : files) {
-      DocumentTables document = extractor.extract(file);
+      DocumentTables document = extractor.onThreads(inputs.jobs()).extract(file, shown);
+      shown.end();
       outcome.tellProblems(file, document.status(), document.problems());
       if (document.pages() > 0) {
         draw(document, pages, outcome);
       }
+      shown.done(file, document.status().word());
     }
+    shown.end();
     return outcome.exitCode();
   }
 

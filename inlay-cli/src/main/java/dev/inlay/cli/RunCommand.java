@@ -3,6 +3,7 @@ package dev.inlay.cli;
 import dev.inlay.batch.Drift;
 import dev.inlay.batch.SpecRun;
 import dev.inlay.check.BatchChecks;
+import dev.inlay.extract.Problem;
 import dev.inlay.rows.FileRun;
 import dev.inlay.rows.RunResult;
 import dev.inlay.rows.Severity;
@@ -46,9 +47,9 @@ import picocli.CommandLine.Spec;
       "  inlay run dues.inlay.yaml reports/ -o dues.xlsx   one workbook",
       "  inlay run dues.inlay.yaml reports/ --dry          the summary, no files",
       "",
-      "Exit status: 0 all well, 1 rows held or findings of severity error, 2 wrong use or",
-      "a spec that cannot be read, 3 some input could not be read, 4 an output could not",
-      "be written."
+      "Exit status: 0 all well, 1 a person must look (rows held or not taken, checks that fail or",
+      "were not asked), 2 wrong use or a spec that cannot be read, 3 some input could not be",
+      "read, 4 an output could not be written."
     })
 final class RunCommand implements Callable<Integer> {
 
@@ -57,10 +58,10 @@ final class RunCommand implements Callable<Integer> {
 
   @Parameters(
       index = "1..*",
-      arity = "1..*",
-      paramLabel = "FILE|FOLDER",
-      description = "PDF files, or folders.")
-  private List<Path> named;
+      arity = "0..*",
+      paramLabel = InputFiles.LABEL,
+      description = InputFiles.DESCRIPTION)
+  private List<String> named;
 
   @Option(
       names = {"-o", "--out"},
@@ -72,7 +73,11 @@ final class RunCommand implements Callable<Integer> {
   @Option(names = "--dry", description = "Write nothing; show the summary only.")
   private boolean dry;
 
-  @Mixin private TimeOption time;
+  @Mixin private InputFiles inputs;
+
+  @Mixin private InputOptions input;
+
+  @Mixin private ProgressOptions progress;
 
   @Option(names = "--overwrite", description = "Replace files that exist.")
   private boolean overwrite;
@@ -81,13 +86,6 @@ final class RunCommand implements Callable<Integer> {
       names = "--strict",
       description = "Exit with 1 for warnings, too, and for files set aside.")
   private boolean strict;
-
-  @Option(
-      names = "--password",
-      paramLabel = "TEXT",
-      defaultValue = "${env:INLAY_PASSWORD:-}",
-      description = "Opens locked files. Or set INLAY_PASSWORD, or name its place in the spec.")
-  private String password;
 
   @Mixin private GeneralOptions general;
 
@@ -109,20 +107,14 @@ final class RunCommand implements Callable<Integer> {
     if (spec.isEmpty()) {
       return ExitCode.USAGE;
     }
-    List<Path> files = InputFiles.of(named);
-    if (files.isEmpty()) {
-      throw new ParameterException(command.commandLine(), "no PDF file in " + named.get(0));
-    }
-    Outcome outcome = new Outcome(terminal);
+    Outcome outcome = new Outcome(terminal, progress.isQuiet());
+    List<Path> files = inputs.of(named, outcome);
     Optional<RunFiles> results = dry ? Optional.empty() : Optional.of(results(spec.get()));
     if (results.isPresent() && !isFree(results.get(), outcome)) {
       return outcome.exitCode();
     }
     RunResult result = run(spec.get(), files);
     RunText.summary(result).forEach(terminal.out()::println);
-    if (!result.balances()) {
-      throw new IllegalStateException("the ledger of this run does not balance");
-    }
     results.ifPresent(r -> write(r, result, outcome));
     return exitCode(result, outcome);
   }
@@ -158,19 +150,21 @@ final class RunCommand implements Callable<Integer> {
 
   private RunResult run(ReportSpec spec, List<Path> files)
       throws InterruptedException, IOException {
-    String key = SpecFile.password(spec, password, specFile);
-    Progress progress = new Progress(terminal, files.size());
+    String key = SpecFile.password(spec, input.password(), specFile);
+    Progress shown = new Progress(terminal, progress.mode(), files.size());
     List<FileRun> runs = new ArrayList<>();
     new SpecRun(spec, key)
-        .within(time.limit())
+        .within(input.timeLimit())
+        .onPages(input.pages())
+        .watchedBy(shown)
         .over(
             files,
-            Runtime.getRuntime().availableProcessors(),
+            inputs.jobs(),
             run -> {
               runs.add(run);
-              progress.done(run.pages());
+              shown.done(run.path(), run.status().word());
             });
-    progress.end();
+    shown.end();
     return RunResult.of(spec, BatchChecks.made(spec, Drift.reported(runs)));
   }
 
@@ -191,7 +185,9 @@ final class RunCommand implements Callable<Integer> {
   }
 
   private int exitCode(RunResult result, Outcome outcome) {
-    if (result.files().stream().anyMatch(f -> f.status().isFailure())) {
+    boolean lacksPages =
+        result.findings().stream().anyMatch(f -> f.code().equals(Problem.NO_SUCH_PAGE));
+    if (lacksPages || result.files().stream().anyMatch(f -> f.status().isFailure())) {
       outcome.inputFailed();
     }
     boolean errors = result.findings().stream().anyMatch(f -> f.severity() == Severity.ERROR);

@@ -99,12 +99,7 @@ final class SpecCommand implements Runnable {
     @Option(names = "--watch", description = "Do it again whenever the spec file is saved.")
     private boolean watch;
 
-    @Option(
-        names = "--password",
-        paramLabel = "TEXT",
-        defaultValue = "${env:INLAY_PASSWORD:-}",
-        description = "Opens a locked file.")
-    private String password;
+    @Mixin private InputOptions input;
 
     @Mixin private GeneralOptions general;
 
@@ -134,8 +129,9 @@ final class SpecCommand implements Runnable {
       if (spec.isEmpty()) {
         return ExitCode.USAGE;
       }
-      String key = SpecFile.password(spec.get(), password, specFile);
-      FileRun run = new SpecRun(spec.get(), key).read(file);
+      String key = SpecFile.password(spec.get(), input.password(), specFile);
+      SpecRun reading = new SpecRun(spec.get(), key).within(input.timeLimit());
+      FileRun run = reading.onPages(input.pages()).read(file);
       RunResult result = RunResult.of(spec.get(), List.of(run));
       RunText.trial(result).forEach(terminal.out()::println);
       if (run.status().isFailure()) {

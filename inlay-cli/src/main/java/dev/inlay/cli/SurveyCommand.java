@@ -4,6 +4,7 @@ import dev.inlay.batch.FileBatch;
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
 import dev.inlay.survey.PaperSummary;
+import dev.inlay.survey.TextSearch;
 import dev.inlay.write.SurveyFile;
 import dev.inlay.write.SurveyText;
 import dev.inlay.write.TableFormat;
@@ -17,10 +18,8 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
-import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
 
 /** Looks over PDF files: what they are made of, which tables they hold, which look alike. */
 @Command(
@@ -40,25 +39,36 @@ import picocli.CommandLine.Spec;
       "Examples:",
       "  inlay survey reports/                      all PDF files in a folder",
       "  inlay survey reports/ -o survey.csv        a line for each table",
+      "  inlay survey reports/ --find 'ice landed'  where a table is",
       "",
-      "Exit status: 0 all well, 2 wrong use, 3 some input could not be read, 4 an",
-      "output could not be written."
+      "Exit status: 0 all well, 1 no table holds the text looked for, 2 wrong use, 3 some",
+      "input could not be read, 4 an output could not be written."
     })
 final class SurveyCommand implements Callable<Integer> {
 
   /** Of one group so many files are named on a screen. */
   private static final int PAPERS_ON_SCREEN = 12;
 
-  @Parameters(arity = "1..*", paramLabel = "FILE|FOLDER", description = "PDF files, or folders.")
-  private List<Path> named;
+  @Parameters(arity = "0..*", paramLabel = InputFiles.LABEL, description = InputFiles.DESCRIPTION)
+  private List<String> named;
+
+  @Option(
+      names = "--find",
+      paramLabel = "TEXT",
+      description =
+          "Show only the tables that hold this text, in capitals or not: in a title, a heading, a cell"
+              + " or a note.")
+  private String find;
 
   @Mixin private ListOutput output;
 
+  @Mixin private InputFiles inputs;
+
   @Mixin private InputOptions input;
 
-  @Mixin private GeneralOptions general;
+  @Mixin private ProgressOptions progress;
 
-  @Spec private CommandSpec spec;
+  @Mixin private GeneralOptions general;
 
   private final Terminal terminal;
 
@@ -69,27 +79,41 @@ final class SurveyCommand implements Callable<Integer> {
   @Override
   public Integer call() throws InterruptedException, IOException {
     TableFormat format = output.format();
-    List<Path> files = InputFiles.of(named);
-    if (files.isEmpty()) {
-      throw new ParameterException(spec.commandLine(), "no PDF file in " + named.get(0));
-    }
+    Outcome outcome = new Outcome(terminal, progress.isQuiet());
+    List<Path> files = inputs.of(named, outcome);
     Extractor extractor = new Extractor(input.pages(), input.password()).within(input.timeLimit());
-    Outcome outcome = new Outcome(terminal);
     if (!output.isFree(outcome)) {
       return outcome.exitCode();
     }
     List<PaperSummary> papers = new ArrayList<>();
-    int workers = Runtime.getRuntime().availableProcessors();
-    FileBatch.extract(files, extractor, workers, document -> take(document, papers, outcome));
+    Progress shown = new Progress(terminal, progress.mode(), files.size());
+    FileBatch.extract(
+        files,
+        extractor,
+        inputs.jobs(),
+        shown,
+        document -> {
+          shown.end();
+          take(document, papers, outcome);
+          shown.done(document.path(), document.status().word());
+        });
+    shown.end();
+    if (find != null && papers.isEmpty()) {
+      terminal.message("no table holds '" + find + "'");
+      outcome.findings();
+    }
     if (output.write(to -> write(format, papers, to), terminal, outcome) && !output.isShown()) {
       outcome.wrote(output.file(), papers.stream().mapToInt(p -> p.tables().size()).sum());
     }
     return outcome.exitCode();
   }
 
-  private static void take(DocumentTables document, List<PaperSummary> papers, Outcome outcome) {
+  private void take(DocumentTables document, List<PaperSummary> papers, Outcome outcome) {
     outcome.tellProblems(document.path(), document.status(), document.problems());
-    papers.add(PaperSummary.of(document));
+    PaperSummary paper = PaperSummary.of(find == null ? document : TextSearch.in(document, find));
+    if (find == null || !paper.tables().isEmpty()) {
+      papers.add(paper);
+    }
   }
 
   private void write(TableFormat format, List<PaperSummary> papers, OutputStream to)

@@ -1,6 +1,7 @@
 package dev.inlay.cli;
 
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -31,8 +32,20 @@ final class Program {
     return runWith(DISTRIBUTION.resolve("bin/inlay"), folder, null, args);
   }
 
+  /** Runs the program with a text on its standard input. */
+  static Result runOn(String input, Path folder, Object... args)
+      throws IOException, InterruptedException {
+    return run(DISTRIBUTION.resolve("bin/inlay"), folder, null, input, args);
+  }
+
   /** Runs a launcher; where a terminal width is given, as if the output were a terminal. */
   static Result runWith(Path launcher, Path folder, String terminalWidth, Object... args)
+      throws IOException, InterruptedException {
+    return run(launcher, folder, terminalWidth, "", args);
+  }
+
+  private static Result run(
+      Path launcher, Path folder, String terminalWidth, String input, Object... args)
       throws IOException, InterruptedException {
     List<String> command = new ArrayList<>(List.of(launcher.toString()));
     for (Object arg : args) {
@@ -51,7 +64,9 @@ final class Program {
         builder.environment().put("INLAY_TERMINAL_WIDTH", terminalWidth);
       }
       Process process = builder.start();
-      process.getOutputStream().close();
+      try (OutputStream toProcess = process.getOutputStream()) {
+        toProcess.write(input.getBytes(StandardCharsets.UTF_8));
+      }
       if (!process.waitFor(LONGEST_RUN_SECONDS, TimeUnit.SECONDS)) {
         process.destroyForcibly();
         throw new IllegalStateException("still running: " + command);

@@ -4,10 +4,9 @@ import dev.inlay.draft.SampleFile;
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
 import dev.inlay.extract.OrderedWork;
-import dev.inlay.page.PageSelection;
+import dev.inlay.extract.PageWalk;
 import dev.inlay.rows.PageLine;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -41,29 +40,30 @@ public final class SampleReading {
    * Reads files.
    *
    * @param files in the order in which results are wanted
-   * @param pages those wanted
-   * @param password for locked files, or an empty text
+   * @param extractor reads each file
    * @param workers how many files are worked on at a time
-   * @param limit how long one file may take
+   * @param watcher sees each page on the way, on any thread
+   * @param results takes each result, on the calling thread
    * @throws InterruptedException if the thread was interrupted
    */
-  public static List<Read> of(
-      List<Path> files, PageSelection pages, String password, int workers, Duration limit)
+  public static void over(
+      List<Path> files,
+      Extractor extractor,
+      int workers,
+      PageWalk.Visitor watcher,
+      OrderedWork.Sink<Read> results)
       throws InterruptedException {
-    Extractor extractor = new Extractor(pages, password).within(limit);
-    List<Read> read = new ArrayList<>();
-    try (OrderedWork<Read> work = new OrderedWork<>(workers, read::add)) {
+    try (OrderedWork<Read> work = new OrderedWork<>(workers, results)) {
       for (Path file : files) {
         work.add(
             () -> {
               List<PageLine> lines = new ArrayList<>();
               DocumentTables document =
-                  extractor.extract(file, page -> LineGathering.add(page, lines));
+                  extractor.extract(file, watcher.then(page -> LineGathering.add(page, lines)));
               return new Read(document, lines);
             });
       }
       work.finish();
     }
-    return read;
   }
 }

@@ -41,18 +41,28 @@ public final class SpecRun {
   private final String password;
   private final int threads;
   private final Duration limit;
+  private final PageSelection pages;
+  private final PageWalk.Visitor watcher;
 
   /**
-   * Prepares a run.
+   * Prepares a run over the pages that the spec names.
    *
    * @param password for locked files, or an empty text
    */
   public SpecRun(ReportSpec spec, String password) {
-    this(spec, password, 1, PageWalk.USUAL_LIMIT);
+    this(spec, password, 1, PageWalk.USUAL_LIMIT, spec.pages(), page -> {});
   }
 
-  private SpecRun(ReportSpec spec, String password, int threads, Duration limit) {
+  private SpecRun(
+      ReportSpec spec,
+      String password,
+      int threads,
+      Duration limit,
+      PageSelection pages,
+      PageWalk.Visitor watcher) {
     this.limit = limit;
+    this.watcher = watcher;
+    this.pages = pages;
     this.spec = spec;
     this.password = password;
     this.threads = threads;
@@ -60,7 +70,18 @@ public final class SpecRun {
 
   /** The same run, each reading of a file with so much time; what is not read then is reported. */
   public SpecRun within(Duration time) {
-    return new SpecRun(spec, password, threads, time);
+    return new SpecRun(spec, password, threads, time, pages, watcher);
+  }
+
+  /** The same run over those of its pages that are among others. */
+  public SpecRun onPages(PageSelection others) {
+    PageSelection both = others == PageSelection.ALL ? pages : pages.and(others);
+    return new SpecRun(spec, password, threads, limit, both, watcher);
+  }
+
+  /** The same run; another sees each page on the way, on any thread. */
+  public SpecRun watchedBy(PageWalk.Visitor other) {
+    return new SpecRun(spec, password, threads, limit, pages, other);
   }
 
   /**
@@ -74,7 +95,7 @@ public final class SpecRun {
   public void over(List<Path> files, int workers, OrderedWork.Sink<FileRun> results)
       throws InterruptedException {
     boolean byPage = files.size() < workers;
-    SpecRun used = new SpecRun(spec, password, byPage ? workers : 1, limit);
+    SpecRun used = new SpecRun(spec, password, byPage ? workers : 1, limit, pages, watcher);
     try (OrderedWork<FileRun> work = new OrderedWork<>(byPage ? 1 : workers, results)) {
       for (Path file : files) {
         work.add(() -> used.read(file));
@@ -90,7 +111,6 @@ public final class SpecRun {
    */
   public FileRun read(Path file) throws InterruptedException {
     LineGathering lines = new LineGathering(spec);
-    PageSelection pages = spec.pages();
     if (pages != PageSelection.ALL) {
       // what tells a file, and values outside the tables, may stand on other pages
       PageWalk.over(file, password, PageSelection.ALL, lines::take, limit);
@@ -103,7 +123,9 @@ public final class SpecRun {
         Extractor extractor =
             new Extractor(pages, password, tools, TableChoice.ALL).onThreads(threads).within(limit);
         boolean collects = first == null && pages == PageSelection.ALL;
-        DocumentTables document = extractor.extract(file, collects ? lines::take : page -> {});
+        PageWalk.Visitor also = collects ? lines::take : page -> {};
+        DocumentTables document =
+            extractor.extract(file, first == null ? watcher.then(also) : also);
         documents.put(tools, document);
         first = first == null ? document : first;
       }

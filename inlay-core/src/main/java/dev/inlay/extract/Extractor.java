@@ -135,14 +135,7 @@ public final class Extractor {
     try (TableReader reader = new TableReader(threads, explains)) {
       PageWalk.WalkResult walked =
           PageWalk.over(
-              path,
-              password,
-              pages,
-              page -> {
-                alsoSees.visit(page);
-                read(page, areas, reader);
-              },
-              limit);
+              path, password, pages, alsoSees.then(page -> read(page, areas, reader)), limit);
       reader.finish();
       List<Problem> problems = new ArrayList<>(walked.problems());
       problems.addAll(reader.defects());

@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -57,6 +58,29 @@ public final class PageWalk {
      * @throws InterruptedException if this thread was interrupted
      */
     void visit(Page page) throws InterruptedException;
+
+    /** Notes how many pages will be looked at, before the first one. */
+    default void begin(int wanted) {
+      // most visitors need not know
+    }
+
+    /** This visitor and then another one. */
+    default Visitor then(Visitor other) {
+      Visitor one = this;
+      return new Visitor() {
+        @Override
+        public void visit(Page page) throws InterruptedException {
+          one.visit(page);
+          other.visit(page);
+        }
+
+        @Override
+        public void begin(int wanted) {
+          one.begin(wanted);
+          other.begin(wanted);
+        }
+      };
+    }
   }
 
   /** How long one file may take where nothing else is said: ten times a file of 5,000 pages. */
@@ -144,9 +168,11 @@ public final class PageWalk {
     if (pages.reachesBeyond(count)) {
       problems.add(
           Problem.ofDocument(
-              "no-such-page", "has " + count + " page(s), fewer than asked for; check --pages"));
+              Problem.NO_SUCH_PAGE,
+              "has " + count + " page(s), fewer than asked for; check --pages"));
     }
     reportDamage(pdf);
+    visitor.begin((int) IntStream.rangeClosed(1, count).filter(pages::holds).count());
     for (int number = 1; number <= count; number++) {
       if (Thread.interrupted()) {
         throw new InterruptedException("stopped before page " + number + " of " + path);

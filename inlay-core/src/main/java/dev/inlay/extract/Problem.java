@@ -14,6 +14,9 @@ import java.util.OptionalInt;
  */
 public record Problem(String code, OptionalInt page, String message) {
 
+  /** The code of a problem that some pages asked for are not there. */
+  public static final String NO_SUCH_PAGE = "no-such-page";
+
   private static final String POSSIBLE_TABLE = "possible-table";
   private static final String REPAIRED = "repaired-file";
 

@@ -57,6 +57,20 @@ public final class PageSelection {
     return new PageSelection(ranges);
   }
 
+  /** The pages that both selections hold. */
+  public PageSelection and(PageSelection other) {
+    List<Interval> both = new ArrayList<>();
+    for (Interval one : ranges) {
+      for (Interval two : other.ranges) {
+        if (one.overlap(two) >= 0) {
+          double from = Math.max(one.from(), two.from());
+          both.add(new Interval(from, Math.min(one.to(), two.to())));
+        }
+      }
+    }
+    return new PageSelection(both);
+  }
+
   /** Whether a page is asked for. */
   public boolean holds(int page) {
     return ranges.stream().anyMatch(r -> page >= r.from() && page <= r.to());

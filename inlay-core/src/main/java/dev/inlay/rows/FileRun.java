@@ -80,6 +80,11 @@ public record FileRun(
     return parts.stream().map(DataSetPart::ledger).reduce(RowLedger.EMPTY, RowLedger::plus);
   }
 
+  /** Whether its ledgers of rows and of characters balance. */
+  public boolean balances() {
+    return rows().balances() && characters.balances();
+  }
+
   /** All findings, those of the file first. */
   public List<Finding> allFindings() {
     List<Finding> all = new ArrayList<>(findings);

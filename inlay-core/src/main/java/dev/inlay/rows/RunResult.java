@@ -42,7 +42,20 @@ public record RunResult(
     }
     List<String> checks =
         spec.dataSets().stream().flatMap(s -> s.checks().stream()).map(CheckSpec::name).toList();
-    return new RunResult(spec.report(), sets, checks, files);
+    List<FileRun> balanced = files.stream().map(RunResult::withUnbalanced).toList();
+    return new RunResult(spec.report(), sets, checks, balanced);
+  }
+
+  /** A file with a finding where its ledgers do not balance: that is a fault of Inlay. */
+  private static FileRun withUnbalanced(FileRun file) {
+    if (file.balances()) {
+      return file;
+    }
+    String message =
+        "the ledger of this file does not balance, so rows or characters may be lost; please"
+            + " report it";
+    Finding finding = Finding.of(Severity.ERROR, "unbalanced-ledger", file.fileName(), message);
+    return file.with(List.of(finding));
   }
 
   /** All findings, in the order of the files. */
@@ -93,10 +106,5 @@ public record RunResult(
   /** Where the rows of all files ended. */
   public RowLedger rows() {
     return files.stream().map(FileRun::rows).reduce(RowLedger.EMPTY, RowLedger::plus);
-  }
-
-  /** Whether the ledgers of rows and of characters balance for every file. */
-  public boolean balances() {
-    return files.stream().allMatch(f -> f.rows().balances() && f.characters().balances());
   }
 }

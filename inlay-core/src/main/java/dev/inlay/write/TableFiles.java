@@ -65,10 +65,23 @@ public final class TableFiles {
       case JSON -> place(file, out -> JsonTables.write(documents, out));
       case XLSX -> place(file, out -> WorkbookTables.write(documents, out));
       case CSV -> {
-        return writeCsv(documents, file);
+        return writeCsv(
+            documents, file, documents.stream().mapToInt(d -> d.tables().size()).sum() > 1);
       }
     }
     return List.of(file);
+  }
+
+  /**
+   * Writes a document into a folder, as {@link #write} does; but the name of a CSV file always
+   * holds the table's id, so that names do not change with the number of tables.
+   */
+  public List<Path> writeInto(Path folder, DocumentTables document)
+      throws IOException, TooLargeException {
+    Path goal = inFolder(folder, document.path());
+    return form == TableFormat.CSV
+        ? writeCsv(List.of(document), goal, true)
+        : write(List.of(document), goal);
   }
 
   private static byte[] text(List<DocumentTables> documents) {
@@ -80,13 +93,12 @@ public final class TableFiles {
     return text.getBytes(StandardCharsets.UTF_8);
   }
 
-  private List<Path> writeCsv(List<DocumentTables> documents, Path file)
+  private List<Path> writeCsv(List<DocumentTables> documents, Path file, boolean byId)
       throws IOException, TooLargeException {
-    int tables = documents.stream().mapToInt(d -> d.tables().size()).sum();
     List<Path> written = new ArrayList<>();
     for (DocumentTables document : documents) {
       for (Table table : document.tables()) {
-        Path goal = tables == 1 ? file : csvName(file, documents.size() > 1, document, table);
+        Path goal = byId ? csvName(file, documents.size() > 1, document, table) : file;
         place(goal, out -> CsvTable.write(document, table, out));
         written.add(goal);
       }

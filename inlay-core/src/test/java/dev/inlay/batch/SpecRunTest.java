@@ -3,9 +3,11 @@ package dev.inlay.batch;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.check.BatchChecks;
+import dev.inlay.model.TextLedger;
 import dev.inlay.rows.FileRun;
 import dev.inlay.rows.Finding;
 import dev.inlay.rows.RunResult;
+import dev.inlay.rows.Severity;
 import dev.inlay.spec.ReportSpec;
 import dev.inlay.spec.SpecReader;
 import dev.inlay.write.RunFiles;
@@ -61,10 +63,33 @@ class SpecRunTest {
   }
 
   @Test
+  void aLedgerThatDoesNotBalanceIsAFindingOfItsFile() throws Exception {
+    FileRun sound = run(STATEMENTS, 1).files().get(0);
+    TextLedger lost = sound.characters().plus(new TextLedger(1, 0, 0, 0, 0, 0, 0));
+    FileRun unsound =
+        new FileRun(
+            sound.path(),
+            sound.sha256(),
+            sound.pages(),
+            sound.tables(),
+            sound.status(),
+            sound.reason(),
+            sound.parts(),
+            sound.findings(),
+            lost);
+    RunResult result = RunResult.of(dues(), List.of(sound, unsound));
+    assertThat(result.findings()).hasSize(1);
+    Finding finding = result.findings().get(0);
+    assertThat(finding.severity()).isEqualTo(Severity.ERROR);
+    assertThat(finding.code()).isEqualTo("unbalanced-ledger");
+    assertThat(finding.message()).contains("please report it");
+  }
+
+  @Test
   void rowsAreReadAndProvedWhateverTheNumberOfWorkers() throws Exception {
     RunResult alone = run(STATEMENTS, 1);
     assertThat(alone.rows().accepted()).isEqualTo(89);
-    assertThat(alone.balances()).isTrue();
+    assertThat(alone.files()).allMatch(FileRun::balances);
     assertThat(alone.findings()).isEmpty();
     assertThat(alone.asked()).isEqualTo(108);
     assertThat(alone.checkResults())

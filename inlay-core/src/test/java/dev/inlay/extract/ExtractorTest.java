@@ -143,8 +143,8 @@ class ExtractorTest {
     List<DocumentTables> parallel = new ArrayList<>();
     List<DocumentTables> single = new ArrayList<>();
     Extractor extractor = new Extractor(PageSelection.ALL, "");
-    FileBatch.extract(files, extractor, 4, parallel::add);
-    FileBatch.extract(files, extractor, 1, single::add);
+    FileBatch.extract(files, extractor, 4, page -> {}, parallel::add);
+    FileBatch.extract(files, extractor, 1, page -> {}, single::add);
     assertThat(parallel).extracting(DocumentTables::path).containsExactlyElementsOf(files);
     assertThat(parallel).isEqualTo(single);
   }

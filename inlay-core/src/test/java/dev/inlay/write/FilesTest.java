@@ -79,6 +79,14 @@ class FilesTest {
   }
 
   @Test
+  void inAFolderTheNameOfACsvFileHoldsTheIdOfItsTable() throws Exception {
+    DocumentTables one = TableBuilder.document("q1.pdf", TABLE);
+    new TableFiles(TableFormat.CSV, false).writeInto(folder, one);
+    new TableFiles(TableFormat.JSON, false).writeInto(folder, one);
+    assertThat(names()).containsExactly("q1-p1t1.csv", "q1.json");
+  }
+
+  @Test
   void withoutATableOnlyJsonIsWritten() throws Exception {
     DocumentTables none = TableBuilder.document("q1.pdf");
     for (TableFormat form : TableFormat.values()) {
