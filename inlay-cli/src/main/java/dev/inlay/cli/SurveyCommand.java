@@ -6,6 +6,7 @@ import dev.inlay.extract.Extractor;
 import dev.inlay.survey.PaperSummary;
 import dev.inlay.survey.TextSearch;
 import dev.inlay.write.SurveyFile;
+import dev.inlay.write.SurveyOverview;
 import dev.inlay.write.SurveyText;
 import dev.inlay.write.TableFormat;
 import dev.inlay.write.TextTables;
@@ -49,6 +50,9 @@ final class SurveyCommand implements Callable<Integer> {
   /** Of one group so many files are named on a screen. */
   private static final int PAPERS_ON_SCREEN = 12;
 
+  /** More lines are shown as an overview. */
+  private static final int MOST_LINES = 60;
+
   @Parameters(arity = "0..*", paramLabel = InputFiles.LABEL, description = InputFiles.DESCRIPTION)
   private List<String> named;
 
@@ -59,6 +63,11 @@ final class SurveyCommand implements Callable<Integer> {
           "Show only the tables that hold this text, in capitals or not: in a title, a heading, a cell"
               + " or a note.")
   private String find;
+
+  @Option(
+      names = "--details",
+      description = "Show every file and table on a screen, however many there are.")
+  private boolean details;
 
   @Mixin private ListOutput output;
 
@@ -116,15 +125,23 @@ final class SurveyCommand implements Callable<Integer> {
     }
   }
 
+  /** On a screen the overview where all would not fit, unless all is asked for. */
+  private List<String> lines(List<PaperSummary> papers) {
+    int width = output.isShown() ? terminal.width() : 0;
+    if (details || !terminal.isScreen() || !output.isShown()) {
+      return SurveyText.lines(papers, width, 0);
+    }
+    List<String> lines = SurveyText.lines(papers, width, PAPERS_ON_SCREEN);
+    return lines.size() <= MOST_LINES ? lines : SurveyOverview.lines(papers, width);
+  }
+
   private void write(TableFormat format, List<PaperSummary> papers, OutputStream to)
       throws IOException {
     switch (format) {
       case CSV -> new SurveyFile(papers).csv(to);
       case JSON -> new SurveyFile(papers).json(to);
       default -> {
-        int most = terminal.isScreen() && output.isShown() ? PAPERS_ON_SCREEN : 0;
-        int width = output.isShown() ? terminal.width() : 0;
-        String text = TextTables.joined(SurveyText.lines(papers, width, most));
+        String text = TextTables.joined(lines(papers));
         to.write(text.getBytes(StandardCharsets.UTF_8));
       }
     }

@@ -66,10 +66,10 @@ class ProgressTest {
     Progress progress = progress(80, Mode.LINE, 1);
     progress.begin(40);
     for (int i = 0; i < 20; i++) {
-      clock.addAndGet(SECOND / 10);
+      clock.addAndGet(SECOND / 5);
       progress.visit(null);
     }
-    assertThat(text()).endsWith("\r20 of 40 pages, 2 s left\u001b[K");
+    assertThat(text()).endsWith("\r20 of 40 pages, 4 s left\u001b[K");
   }
 
   @Test

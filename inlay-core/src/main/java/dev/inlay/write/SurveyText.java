@@ -35,7 +35,7 @@ public final class SurveyText {
    */
   public static List<String> lines(List<PaperSummary> papers, int width, int mostPapers) {
     SurveyText text = new SurveyText(width, mostPapers);
-    text.heading(papers);
+    text.lines.add(counts(papers));
     List<Group> groups = LookAlikes.group(papers);
     for (int i = 0; i < groups.size(); i++) {
       text.group(SurveyFile.groupName(i), groups.get(i));
@@ -45,18 +45,18 @@ public final class SurveyText {
     return text.lines;
   }
 
-  private void heading(List<PaperSummary> papers) {
+  /** How many files, pages, tables and rows there are. */
+  static String counts(List<PaperSummary> papers) {
     int pages = papers.stream().mapToInt(PaperSummary::pages).sum();
     int tables = papers.stream().mapToInt(p -> p.tables().size()).sum();
     int rows = papers.stream().mapToInt(PaperSummary::rows).sum();
-    lines.add(
-        TextTables.counted(papers.size(), "file")
-            + ", "
-            + TextTables.counted(pages, "page")
-            + ", "
-            + TextTables.counted(tables, "table")
-            + ", "
-            + TextTables.counted(rows, "row"));
+    return TextTables.counted(papers.size(), "file")
+        + ", "
+        + TextTables.counted(pages, "page")
+        + ", "
+        + TextTables.counted(tables, "table")
+        + ", "
+        + TextTables.counted(rows, "row");
   }
 
   private void group(String name, Group group) {
@@ -137,11 +137,11 @@ public final class SurveyText {
 
   private void more(int left) {
     if (left > 0) {
-      lines.add(INDENT + "and " + TextTables.counted(left, "more file") + "; --to csv lists all");
+      lines.add(INDENT + "and " + TextTables.counted(left, "more file") + "; --details shows all");
     }
   }
 
-  private static String fileName(PaperSummary paper) {
+  static String fileName(PaperSummary paper) {
     Path name = paper.path().getFileName();
     return name == null ? paper.path().toString() : name.toString();
   }

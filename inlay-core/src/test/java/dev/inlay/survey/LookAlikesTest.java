@@ -4,10 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.model.RulingExtent;
 import dev.inlay.write.SurveyFile;
+import dev.inlay.write.SurveyOverview;
 import dev.inlay.write.SurveyText;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -51,8 +53,27 @@ class LookAlikesTest {
     List<String> lines = SurveyText.lines(papers, 0, 1);
     assertThat(lines.get(0)).isEqualTo("3 files, 6 pages, 2 tables, 24 rows");
     assertThat(String.join("\n", lines))
-        .contains("A  2 files that look alike", "Species", "and 1 more file; --to csv lists all")
+        .contains("A  2 files that look alike", "Species", "and 1 more file; --details shows all")
         .contains("Without tables  1 file", "none.pdf");
+  }
+
+  @Test
+  void manyFilesAreShownOnOneScreenTheLargestGroupsFirst() {
+    List<PaperSummary> papers = new ArrayList<>();
+    for (int i = 0; i < 26; i++) {
+      String letter = String.valueOf((char) ('a' + i)).repeat(6);
+      papers.add(paper(letter + ".pdf", letter + " weight", letter + " price"));
+    }
+    papers.add(paper("x1.pdf", "Species", "Boxed"));
+    papers.add(paper("x2.pdf", "Species", "Boxed"));
+    papers.add(paper("none.pdf"));
+    List<String> lines = SurveyOverview.lines(papers, 80);
+    assertThat(lines).hasSizeLessThanOrEqualTo(30);
+    assertThat(lines).allMatch(line -> line.length() <= 80);
+    assertThat(lines.get(3)).contains("AA", "x1.pdf", "Species | Boxed").matches(".*\\b2\\b.*");
+    assertThat(String.join("\n", lines))
+        .contains("and 7 smaller groups of 7 files", "Without tables  1 file: 1 text")
+        .contains("--details shows every file");
   }
 
   @Test
