@@ -70,7 +70,7 @@ class LookAlikesTest {
     List<String> lines = SurveyOverview.lines(papers, 80);
     assertThat(lines).hasSizeLessThanOrEqualTo(30);
     assertThat(lines).allMatch(line -> line.length() <= 80);
-    assertThat(lines.get(3)).contains("AA", "x1.pdf", "Species | Boxed").matches(".*\\b2\\b.*");
+    assertThat(lines.get(3)).contains("   A  ", "x1.pdf", "Species | Boxed").matches(".*\\b2\\b.*");
     assertThat(String.join("\n", lines))
         .contains("and 7 smaller groups of 7 files", "Without tables  1 file: 1 text")
         .contains("--details shows every file");
