@@ -114,7 +114,7 @@ final class DemoCommand implements Callable<Integer> {
         Math.max(worst, run("spec", "try", spec("quay-prices"), in("quay-prices-2025-w16.pdf")));
     say(
         "7. Run it over eight weeks. One is locked, one a scanned picture, one another kind of paper,",
-        "   in one a column was added, and one price is a word: all of that is told, and nothing lost.");
+        "   in one a column was added, and one price is a word: all of that is reported, and nothing lost.");
     run("run", spec("quay-prices"), "quay-prices-*.pdf", "-o", in("prices/"));
     say(
         "8. The dues of each vessel below its name, the bulletin's two data sets, the season's headings:");

@@ -58,7 +58,7 @@ abstract class Destination {
       throw new IllegalArgumentException(
           "the ending of '"
               + out
-              + "' tells no format: use .txt, .csv, .json, .md, .html or .xlsx, or add --to");
+              + "' says no format: use .txt, .csv, .json, .md, .html or .xlsx, or add --to");
     }
     if (format != null && ending != null && format != ending) {
       throw new IllegalArgumentException(

@@ -49,7 +49,7 @@ final class ExtractCommand implements Callable<Integer> {
       names = {"-o", "--out"},
       paramLabel = "OUT",
       description =
-          "Write to this file; its ending tells the format. With a folder (an existing one, or a name"
+          "Write to this file; its ending says the format. With a folder (an existing one, or a name"
               + " that ends in /) a file for each PDF, in the format given by --to.")
   private String out;
 

@@ -29,8 +29,7 @@ final class ListFormats {
     TableFormat format = out == null ? TableFormat.TEXT : TableFormat.ofEnding(out).orElse(null);
     if (format == null || format == TableFormat.XLSX) {
       throw new ParameterException(
-          line,
-          "the ending of '" + out + "' tells no format: use .txt, .csv or .json, or add --to");
+          line, "the ending of '" + out + "' says no format: use .txt, .csv or .json, or add --to");
     }
     return format;
   }

@@ -14,7 +14,7 @@ final class ListOutput {
   @Option(
       names = {"-o", "--out"},
       paramLabel = "OUT",
-      description = "Write to this file; its ending tells the format.")
+      description = "Write to this file; its ending says the format.")
   private Path out;
 
   @Option(names = "--to", paramLabel = "FORMAT", description = "The format: text, csv or json.")

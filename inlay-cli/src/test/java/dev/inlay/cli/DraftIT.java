@@ -100,7 +100,7 @@ class DraftIT {
   void typesAreToldFromAllValues() throws Exception {
     String spec = draft(paper("deposit-book-2025"));
     assertThat(spec)
-        .contains("account: Account  # 5 values, like 0042; figures with zeros in front are codes")
+        .contains("account: Account  # 5 values, like 0042; numbers with zeros in front are codes")
         .contains("due_in: {from: Due in, type: yearmonth}")
         .contains("balance: {from: Balance, type: number, nothing: [\"\u2013\"]}")
         .contains("share: {from: Share, type: percent}")

@@ -103,11 +103,11 @@ class RunIT {
         .contains("no line holds 'Quay prices' (set-aside)")
         .contains("'Species and grades' was taken for field 'article' (94 % alike)")
         .contains("the column 'Lots' is new")
-        .contains("w21.pdf, page 1: price: 'by tender' is no number (not-number)")
+        .contains("w21.pdf, page 1: price: 'by tender' is not a valid number (not-number)")
         .contains("450 rows read = 449 accepted + 1 held + 0 left out");
     assertThat(Files.readAllLines(folder.resolve("out/held.csv"))).hasSize(2);
     assertThat(Files.readString(folder.resolve("out/held.csv")))
-        .contains("price: 'by tender' is no number,1367");
+        .contains("price: 'by tender' is not a valid number,1367");
   }
 
   @Test
@@ -268,7 +268,7 @@ class RunIT {
     assertThat(none.err()).contains("add -o, or --dry");
     Result ending = run("dues", "dues-statement", "-o", "out.doc");
     assertThat(ending.code()).isEqualTo(2);
-    assertThat(ending.err()).contains("the ending of 'out.doc' tells no format");
+    assertThat(ending.err()).contains("the ending of 'out.doc' says no format");
     Result list = run("landings", "landings", "-o", "all.csv");
     assertThat(list.code()).isEqualTo(2);
     assertThat(list.err()).contains("holds one data set, and the spec has several");

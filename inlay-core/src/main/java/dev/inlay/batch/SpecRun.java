@@ -140,7 +140,7 @@ public final class SpecRun {
     }
     Optional<String> unlike = Recognizer.reasonAgainst(spec.recognisedBy(), lines);
     if (unlike.isPresent()) {
-      return aside(document, "it is no '" + spec.report() + "': " + unlike.get(), List.of());
+      return aside(document, "it is not a '" + spec.report() + "': " + unlike.get(), List.of());
     }
     List<DataSetPart> parts = new ArrayList<>();
     boolean any = false;

@@ -20,7 +20,7 @@ interface RowCheck extends FileCheck {
    * missing, so that it cannot be asked.
    *
    * @param contents of its fields, as expressions take them
-   * @throws IllegalArgumentException with a message for a person where it cannot be reckoned
+   * @throws IllegalArgumentException with a message for a person where it cannot be calculated
    */
   Optional<Flaw> flaw(Map<String, Object> contents);
 

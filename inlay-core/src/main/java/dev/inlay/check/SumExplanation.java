@@ -79,7 +79,7 @@ final class SumExplanation {
     if (unread.size() != 1) {
       return unread.isEmpty()
           ? Optional.empty()
-          : Optional.of(unread.size() + " of its rows have no figure that could be read");
+          : Optional.of(unread.size() + " of its rows have no number that could be read");
     }
     return Optional.of(
         "'"

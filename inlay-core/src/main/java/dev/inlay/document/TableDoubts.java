@@ -158,7 +158,7 @@ final class TableDoubts {
         boolean here = cell.column() == column && cell.columnSpan() == 1 && !isSum(row);
         if (here && !cell.text().isEmpty() && !isFigureOrMark(cell.text())) {
           String odd = Warning.shortened(cell.text());
-          String message = "column " + (column + 1) + " holds figures, but also \"" + odd + "\"";
+          String message = "column " + (column + 1) + " holds numbers, but also \"" + odd + "\"";
           Warning warning = new Warning(WarningCode.TYPE_BREAK, row.page(), message);
           warnings.add(warning.at(cell.box()));
           return;

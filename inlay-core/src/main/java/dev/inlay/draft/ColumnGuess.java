@@ -128,7 +128,7 @@ record ColumnGuess(
         numeric
             && decimal.isEmpty()
             && TypeTrial.readsAll(plain, form(FieldType.NUMBER, Optional.of('.'), List.of()));
-    String doubt = open ? "; numbers, but nothing tells the decimal mark: say 'decimal'" : "";
+    String doubt = open ? "; numbers, but nothing shows the decimal mark: say 'decimal'" : "";
     String nearly = doubt.isEmpty() ? nearly(plain, decimal) : doubt;
     return new ColumnGuess(
         FieldType.STRING, "", numeric ? marks : List.of(), markers, seen + like + nearly);
@@ -193,7 +193,7 @@ record ColumnGuess(
       parts.add("type: " + type.word());
     }
     if (!dateForm.isEmpty()) {
-      parts.add("form: " + YamlText.quoted(dateForm));
+      parts.add("format: " + YamlText.quoted(dateForm));
     }
     if (!language.isEmpty()) {
       parts.add("language: " + language);
@@ -218,7 +218,7 @@ record ColumnGuess(
         forms.stream().anyMatch(f -> f.startsWith("d"))
             && forms.stream().anyMatch(f -> f.startsWith("M"));
     if (dayOrMonth) {
-      String both = "; days, but " + forms.get(0) + " and " + forms.get(1) + " fit: say 'form'";
+      String both = "; days, but " + forms.get(0) + " and " + forms.get(1) + " fit: say 'format'";
       return new ColumnGuess(FieldType.STRING, "", nil, markers, seen + both);
     }
     return new ColumnGuess(FieldType.DATE, forms.get(0), nil, markers, seen);
@@ -233,7 +233,7 @@ record ColumnGuess(
     boolean digits = texts.stream().allMatch(t -> t.matches("\\d+"));
     if (digits && texts.stream().anyMatch(t -> t.length() > 1 && t.startsWith("0"))) {
       return new ColumnGuess(
-          FieldType.STRING, "", nil, markers, seen + "; figures with zeros in front are codes");
+          FieldType.STRING, "", nil, markers, seen + "; numbers with zeros in front are codes");
     }
     if (digits && texts.stream().allMatch(ColumnGuess::isYear)) {
       return new ColumnGuess(FieldType.YEAR, "", nil, markers, seen);

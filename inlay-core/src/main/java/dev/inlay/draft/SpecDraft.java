@@ -186,7 +186,8 @@ public final class SpecDraft {
             .toList();
     if (quoted.isEmpty()) {
       int order = layouts.indexOf(layout) + 1;
-      yaml.line(depth, "table: {order: " + order + "}  # it has no headings that could tell it");
+      yaml.line(
+          depth, "table: {order: " + order + "}  # it has no headings that could identify it");
     } else {
       yaml.line(depth, "table: {headings: [" + String.join(", ", quoted) + "]}");
     }
@@ -353,7 +354,7 @@ public final class SpecDraft {
       for (int level = 1; level <= levels; level++) {
         groups.add("(?<part_" + level + ">.+)");
       }
-      yaml.comment(depth, "Open to choice: each figure a row of its own, with its headings.");
+      yaml.comment(depth, "Open to choice: each number a row of its own, with its headings.");
       yaml.comment(depth, "Take its columns out above, and add 'amount: {type: number}' there.");
       yaml.comment(
           depth, "unpivot: {columns: \"" + String.join(" / ", groups) + "\", value: amount}");

@@ -28,7 +28,7 @@ final class DamagedPages {
       return table;
     }
     List<Warning> warnings = new ArrayList<>(table.warnings());
-    String what = "the file is damaged here: rows or figures may be missing or wrong";
+    String what = "the file is damaged here: rows or numbers may be missing or wrong";
     warnings.add(new Warning(WarningCode.DAMAGED_PAGE, page.get(), what));
     return table.estimated(table.confidence(), warnings);
   }

@@ -212,7 +212,7 @@ public final class PageWalk {
                   + number
                   + " is damaged ("
                   + String.join("; ", parts)
-                  + "): rows or figures may be missing or wrong; ask for a new copy"));
+                  + "): rows or numbers may be missing or wrong; ask for a new copy"));
     } else if (fileDamaged) {
       damaged.add(number);
     }

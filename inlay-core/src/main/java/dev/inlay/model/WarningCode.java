@@ -42,7 +42,7 @@ public enum WarningCode {
   SUM_OFF("sum-off", 0.2),
   /** Nothing single is doubtful, but tables that look like this one are too often wrong. */
   UNSURE("unsure", 0),
-  /** What the page is read from is damaged: rows or figures may be missing. */
+  /** What the page is read from is damaged: rows or numbers may be missing. */
   DAMAGED_PAGE("damaged-page", 0.5),
   /** The file does not say which characters some of its signs stand for. */
   UNKNOWN_CHARACTER("unknown-character", 0.3);

@@ -108,7 +108,7 @@ record NumberText(BigDecimal value, boolean grouped, boolean percent) {
     boolean fits = digits != null && areDigits(decimals) && digits.length() + decimals.length() > 0;
     if (!fits) {
       throw new IllegalArgumentException(
-          "'" + text + "' is no number with the decimal mark " + mark);
+          "'" + text + "' is not a valid number with the decimal mark " + mark);
     }
     return (digits.isEmpty() ? "0" : digits) + (decimals.isEmpty() ? "" : "." + decimals);
   }
@@ -188,6 +188,6 @@ record NumberText(BigDecimal value, boolean grouped, boolean percent) {
   }
 
   static IllegalArgumentException notA(String type, String text) {
-    return new IllegalArgumentException("'" + text + "' is no " + type);
+    return new IllegalArgumentException("'" + text + "' is not a valid " + type);
   }
 }

@@ -22,11 +22,11 @@ public record PrintedForm(String field, Aspect aspect) {
     /** The heading, where several wordings are known. */
     HEADING("heading-other", "the heading is"),
     /** The decimal mark. */
-    DECIMAL_MARK("number-form", "the decimal mark is"),
+    DECIMAL_MARK("number-format", "the decimal mark is"),
     /** Where negative numbers have their sign. */
-    SIGN("number-form", "negative numbers have"),
+    SIGN("number-format", "negative numbers have"),
     /** How dates are written: 9 for figures, a for letters. */
-    DATE("date-form", "dates are written like");
+    DATE("date-format", "dates are written like");
 
     private final String code;
     private final String words;

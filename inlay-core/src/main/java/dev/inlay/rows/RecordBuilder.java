@@ -80,7 +80,7 @@ final class RecordBuilder {
       compute(values, contents);
       rule = filter.ruleFor(contents, unread);
     } catch (IllegalArgumentException e) {
-      reasons.add(flaw("not-reckoned", e.getMessage(), origin));
+      reasons.add(flaw("not-calculated", e.getMessage(), origin));
     }
     DataRecord record = new DataRecord(tally.file(), origin, values);
     tally.row(record);

@@ -56,7 +56,7 @@ final class RowFilter {
    *
    * @param contents of the fields
    * @param unread fields whose text is no value of their type: of them a condition knows nothing
-   * @throws IllegalArgumentException where a condition cannot be reckoned
+   * @throws IllegalArgumentException where a condition cannot be calculated
    */
   Optional<String> ruleFor(Map<String, Object> contents, Set<String> unread) {
     for (LeaveOutRule rule : rules) {

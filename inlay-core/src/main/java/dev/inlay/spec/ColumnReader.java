@@ -31,7 +31,7 @@ final class ColumnReader {
           at,
           "'"
               + field
-              + "' is no name for a field: use letters, figures and _; 'fields' can give it"
+              + "' is no name for a field: use letters, digits and _; 'fields' can give it"
               + " another name in the result");
     }
   }
@@ -75,7 +75,7 @@ final class ColumnReader {
     try {
       return new BigDecimal(text.strip());
     } catch (NumberFormatException e) {
-      throw new IllegalArgumentException("'" + text + "' is no number", e);
+      throw new IllegalArgumentException("'" + text + "' is not a valid number", e);
     }
   }
 }

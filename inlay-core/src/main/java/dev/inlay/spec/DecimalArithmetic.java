@@ -51,6 +51,6 @@ final class DecimalArithmetic extends JexlArithmetic {
       return decimal(n);
     }
     throw new ArithmeticException(
-        "'" + value + "' is no number; give its field type: number, or leave it out");
+        "'" + value + "' is not a valid number; give its field type: number, or leave it out");
   }
 }

@@ -130,7 +130,7 @@ public final class Expression {
    *
    * @param values of the fields; a field without a value is null
    * @return a number is a {@link BigDecimal}; null where a field that it needs has no value
-   * @throws IllegalArgumentException where it cannot be reckoned, as a text times a number
+   * @throws IllegalArgumentException where it cannot be calculated, as a text times a number
    */
   public Object evaluate(Map<String, Object> values) {
     if (!asksForMissing() && lacksValue(values)) {
@@ -143,12 +143,13 @@ public final class Expression {
       if (lacksValue(values)) {
         return null;
       }
-      throw new IllegalArgumentException("'" + text + "' cannot be reckoned: " + cause(e), e);
+      throw new IllegalArgumentException("'" + text + "' cannot be calculated: " + cause(e), e);
     } catch (ArithmeticException e) {
       if (lacksValue(values)) {
         return null;
       }
-      throw new IllegalArgumentException("'" + text + "' cannot be reckoned: " + e.getMessage(), e);
+      throw new IllegalArgumentException(
+          "'" + text + "' cannot be calculated: " + e.getMessage(), e);
     }
   }
 
@@ -168,7 +169,7 @@ public final class Expression {
   /**
    * Whether a condition holds; one over a field without a value holds only where it asks for that.
    *
-   * @throws IllegalArgumentException where it cannot be reckoned, or is no condition
+   * @throws IllegalArgumentException where it cannot be calculated, or is no condition
    */
   public boolean holds(Map<String, Object> values) {
     Object value = evaluate(values);

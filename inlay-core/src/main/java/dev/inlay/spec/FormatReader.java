@@ -42,7 +42,7 @@ final class FormatReader {
         mark(at, "decimal", ".,"),
         mark(at, "groups", ".,' \u2019"),
         at.has("nothing") ? at.texts("nothing") : report.texts("nothing"),
-        at.has("form") ? dates(at, "form") : quiet(report, "dates"),
+        at.has("format") ? dates(at, "format") : quiet(report, "dates"),
         at.has("language") ? languages(at, "language") : quietLanguages(),
         at.texts("true"),
         at.texts("false"),
@@ -104,8 +104,8 @@ final class FormatReader {
     if (type != FieldType.DATE || at.has("year from")) {
       return;
     }
-    for (Node item : at.items("form")) {
-      String form = at.textOf(item, "'form'");
+    for (Node item : at.items("format")) {
+      String form = at.textOf(item, "'format'");
       if (flaw(form) == null && !form.matches(".*[yu].*")) {
         at.messages().add(item, "'" + form + "' has no year; 'year from' names the field with it");
       }
@@ -116,12 +116,12 @@ final class FormatReader {
     try {
       DateTimeFormatter.ofPattern(form, Locale.ENGLISH);
       return form.matches(".*[YD].*")
-          ? "'" + form + "' is no form of a date; probably '" + lower(form) + "'"
+          ? "'" + form + "' is no format of a date; probably '" + lower(form) + "'"
           : null;
     } catch (IllegalArgumentException e) {
       return "'"
           + form
-          + "' is no form of a date; d is the day, M the month (MMM: Jan, MMMM: January), yyyy the"
+          + "' is no format of a date; d is the day, M the month (MMM: Jan, MMMM: January), yyyy the"
           + " year, as in d MMMM yyyy";
     }
   }

@@ -12,7 +12,7 @@ import java.util.Optional;
  * @param continuedPattern found in the text of rows that go on with the row above, if any
  * @param fold how side-by-side repeats become one list, if they do
  * @param unpivot how headings become rows, if they do
- * @param computed fields that are reckoned, in order
+ * @param computed fields that are calculated, in order
  * @param pivot how rows become columns, if they do
  * @param sums how rows are added up, if they are
  * @param sort fields by which rows are sorted
@@ -81,7 +81,7 @@ public record Shape(
      * The field's value in a row.
      *
      * @param contents of the other fields
-     * @throws IllegalArgumentException where it cannot be reckoned, or is not of the type
+     * @throws IllegalArgumentException where it cannot be calculated, or is not of the type
      */
     public Object content(Map<String, Object> contents) {
       Object content = expression.evaluate(contents);
@@ -96,7 +96,13 @@ public record Shape(
               };
       if (!fits) {
         throw new IllegalArgumentException(
-            field + ": '" + expression + "' gives " + content + ", which is no " + type.word());
+            field
+                + ": '"
+                + expression
+                + "' gives "
+                + content
+                + ", which is not a valid "
+                + type.word());
       }
       return type == FieldType.STRING && content != null ? content.toString() : content;
     }

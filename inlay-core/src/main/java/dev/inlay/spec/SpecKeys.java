@@ -15,7 +15,7 @@ enum SpecKeys {
   /** Of one data set; at the top of the file, where there is only one. */
   DATA_SET(
       key("table", "text|TABLE", "which table: a text of its title, or more"),
-      key("records", "RECORDS", "rows told from lines of text by patterns"),
+      key("records", "RECORDS", "rows read from lines of text by patterns"),
       key("columns", "map:text|COLUMN", "each field and the heading it comes from"),
       key("values", "map:VALUE", "values printed outside the columns"),
       key("headings", "list:text|HEADING", "headings among the rows, carried into fields"),
@@ -24,7 +24,7 @@ enum SpecKeys {
       key("fold", "text|FOLD", "side-by-side repeats as one list: down or across"),
       key("unpivot", "UNPIVOT", "headings as rows"),
       key("checks", "list:CHECK", "what must hold of the rows"),
-      key("compute", "map:text|COMPUTED", "fields that are reckoned"),
+      key("compute", "map:text|COMPUTED", "fields that are calculated"),
       key("pivot", "PIVOT", "rows as columns"),
       key("sums", "SUMS", "rows with equal keys as one"),
       key("sort", "texts", "fields to sort by; add 'falling' for the greatest first"),
@@ -33,13 +33,16 @@ enum SpecKeys {
   REPORT(
       DATA_SET,
       key("report", "text", "what this kind of report is called"),
-      key("recognised by", "list:text|RECOGNITION", "texts that tell a file of this kind"),
+      key(
+          "recognised by",
+          "list:text|RECOGNITION",
+          "texts by which a file of this kind is recognised"),
       key("password", "PASSWORD", "where the password of locked files is found"),
       key("pages", "text", "pages to read, as 2-5,7 or 3-"),
       key("other tables", "choice:report,leave out", "what becomes of tables that fit no data set"),
       key("numbers", "NUMBERS", "how all numbers are written"),
       key("nothing", "texts", "marks that mean that there is no value"),
-      key("dates", "texts", "forms of all dates, as d MMMM yyyy"),
+      key("dates", "texts", "formats of all dates, as d MMMM yyyy"),
       key("languages", "texts", "languages of the names of months, as en or de"),
       key("data", "map:DATA_SET", "several data sets, each under its name"),
       key("results", "list:text|RESULT", "files that a run writes")),
@@ -81,7 +84,7 @@ enum SpecKeys {
       key("decimal", "text", "the decimal mark: . or ,"),
       key("groups", "text", "the mark that sets off thousands"),
       key("nothing", "texts", "marks that mean that there is no value"),
-      key("form", "texts", "patterns of dates, as d MMMM yyyy"),
+      key("format", "texts", "patterns of dates, as d MMMM yyyy"),
       key("language", "texts", "languages of the names of months"),
       key("true", "texts", "words that mean true"),
       key("false", "texts", "words that mean false"),
@@ -211,7 +214,7 @@ enum SpecKeys {
       key("other lines", "choice:report,leave out", "what becomes of lines that fit no pattern")),
   /** A file that is written. */
   RESULT(
-      key("file", "text", "its name; the ending tells the form"),
+      key("file", "text", "its name; the ending says the format"),
       key("sheet", "text", "the sheet of an existing workbook that is filled"),
       key("rows", "choice:append,replace", "whether rows are added to those of the sheet"));
 

@@ -183,7 +183,7 @@ public final class SpecReader {
               + "' is no result"
               + Wording.nearest(ending, forms)
                   .map(f -> "; probably '" + name.replace(ending, f) + "'")
-                  .orElse("; name a file, or a form: " + String.join(", ", forms)));
+                  .orElse("; name a file, or a format: " + String.join(", ", forms)));
     }
   }
 }

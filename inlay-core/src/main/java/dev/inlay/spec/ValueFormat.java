@@ -10,7 +10,7 @@ import java.util.Optional;
  * How the text of a field becomes a value.
  *
  * @param type of the values
- * @param decimal the decimal mark; where it is not given, the column's own texts must tell it
+ * @param decimal the decimal mark; where it is not given, the column's own texts must show it it
  * @param groups the mark that sets off thousands, where it is given
  * @param nothing texts that mean that there is no value
  * @param dateForms patterns of dates, as {@code d MMMM yyyy}, tried in order

@@ -65,7 +65,7 @@ public final class ComparisonFile {
             table.same(), table.changed().size(), table.gone().size(), table.added().size()));
     if (table.repeatedKeys() > 0) {
       lines.add(
-          "  the key does not tell all rows apart: "
+          "  the key is the same in several rows: "
               + TextTables.counted(table.repeatedKeys(), "row")
               + " with the key of another, taken in their order");
     }

@@ -68,7 +68,7 @@ public final class RunFiles {
   /**
    * One file.
    *
-   * @throws IllegalArgumentException where its ending tells no format, or it cannot hold the data
+   * @throws IllegalArgumentException where its ending says no format, or it cannot hold the data
    */
   public static RunFiles oneFile(ReportSpec spec, Path specFolder, Path file) {
     String name = file.getFileName().toString();
@@ -80,7 +80,7 @@ public final class RunFiles {
                     new IllegalArgumentException(
                         "the ending of '"
                             + file
-                            + "' tells no format: use "
+                            + "' says no format: use "
                             + String.join(", ", ResultFormat.words())
                             + ", or name a folder with a / at its end"));
     if (form.isList() && spec.dataSets().size() > 1) {
@@ -120,7 +120,7 @@ public final class RunFiles {
 
   private static ResultFormat form(ResultFile result) {
     return ResultFormat.of(result.file())
-        .orElseThrow(() -> new IllegalArgumentException("unknown form of " + result.file()));
+        .orElseThrow(() -> new IllegalArgumentException("unknown format of " + result.file()));
   }
 
   /**

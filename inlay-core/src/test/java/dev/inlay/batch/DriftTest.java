@@ -58,7 +58,7 @@ class DriftTest {
     assertThat(told(usual, same, run("3.pdf", List.of("b", "a"), ".")))
         .containsExactly("3.pdf column-order");
     assertThat(told(usual, same, run("3.pdf", List.of("a", "b"), ",")))
-        .containsExactly("3.pdf number-form");
+        .containsExactly("3.pdf number-format");
   }
 
   @Test
@@ -71,6 +71,6 @@ class DriftTest {
   void aFormThatNoMostFilesHaveIsHeldAgainstTheFirstFile() {
     List<String> columns = List.of("a", "b");
     assertThat(told(run("1.pdf", columns, "."), run("2.pdf", columns, ",")))
-        .containsExactly("2.pdf number-form");
+        .containsExactly("2.pdf number-format");
   }
 }

@@ -43,7 +43,7 @@ class ColumnGuessTest {
   void daysThatMayBeMonthsAreLeftToAPerson() {
     ColumnGuess guess = guess("03/04/2019", "05/06/2019");
     assertThat(guess.type()).isEqualTo(FieldType.STRING);
-    assertThat(guess.remark()).contains("dd/MM/yyyy and MM/dd/yyyy fit: say 'form'");
+    assertThat(guess.remark()).contains("dd/MM/yyyy and MM/dd/yyyy fit: say 'format'");
     assertThat(guess("03/14/2019", "05/06/2019").dateForm()).isEqualTo("MM/dd/yyyy");
   }
 

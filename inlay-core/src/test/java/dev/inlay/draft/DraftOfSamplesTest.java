@@ -74,7 +74,7 @@ class DraftOfSamplesTest {
                     "_Entered by: H. Ferrier")));
     assertThat(spec)
         .contains("report: Orders of the Board")
-        .contains("order_date: {beside: Order date, type: date, form: dd.MM.yyyy}")
+        .contains("order_date: {beside: Order date, type: date, format: dd.MM.yyyy}")
         .contains("supplier_no: {beside: Supplier no.}  # 035410; 037973")
         .contains("currency: {beside: Currency}  # GBP")
         .contains("entered_by: {beside: \"Entered by:\"}")
@@ -124,7 +124,7 @@ class DraftOfSamplesTest {
       table.row(month, "12,50");
     }
     assertThat(SpecDraft.of(List.of(sample("a.pdf", table.build(), "Kassenstand"))))
-        .contains("monat: {from: Monat, type: yearmonth, form: MMM yyyy, language: de}")
+        .contains("monat: {from: Monat, type: yearmonth, format: MMM yyyy, language: de}")
         .contains("# It reads 3 rows from them, and holds none.");
   }
 

@@ -62,7 +62,7 @@ class DataSetReadingTest {
     assertThat(texts(part, "group")).containsExactly("Round fish");
     assertThat(part.held()).hasSize(1);
     assertThat(part.held().get(0).reasons().get(0).message())
-        .isEqualTo("boxes: 'x' is no integer".replace("integer", "number"));
+        .isEqualTo("boxes: 'x' is not a valid number");
     assertThat(part.ledger().leftOut())
         .isEqualTo(Map.of("few", 1, "totals", 1, "headings carried", 1));
     assertThat(part.ledger().read()).isEqualTo(5);
@@ -386,7 +386,8 @@ class DataSetReadingTest {
             """,
             table);
     assertThat(texts(part, "dozens")).containsExactly("2");
-    assertThat(part.held().get(0).reasons().get(0).message()).contains("which is no integer");
+    assertThat(part.held().get(0).reasons().get(0).message())
+        .contains("which is not a valid integer");
   }
 
   @Test

@@ -43,7 +43,7 @@ class PrintedFormTest {
         """
         report: R
         columns:
-          day: {from: Day, type: date, form: [d MMM yyyy, yyyy-MM-dd]}
+          day: {from: Day, type: date, format: [d MMM yyyy, yyyy-MM-dd]}
           sum: {from: [Amount, Sum], type: number}
         """;
     TableBuilder table =

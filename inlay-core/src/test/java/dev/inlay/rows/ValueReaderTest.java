@@ -87,7 +87,7 @@ class ValueReaderTest {
   void whatIsNotSurelyANumberIsNone(String text) {
     assertThatThrownBy(() -> read(text, form(FieldType.NUMBER, '.')))
         .isInstanceOf(IllegalArgumentException.class)
-        .hasMessageContaining("is no number");
+        .hasMessageContaining("is not a valid number");
   }
 
   @ParameterizedTest

@@ -65,7 +65,7 @@ class ExpressionTest {
   void whatCannotBeReckonedIsTold() {
     assertThatThrownBy(() -> Expression.of("name * 2").evaluate(VALUES))
         .isInstanceOf(IllegalArgumentException.class)
-        .hasMessageContaining("'name * 2' cannot be reckoned");
+        .hasMessageContaining("'name * 2' cannot be calculated");
     assertThatThrownBy(() -> Expression.of("boxes / (boxes - 12)").evaluate(VALUES))
         .isInstanceOf(IllegalArgumentException.class)
         .hasMessageContaining("division by zero");

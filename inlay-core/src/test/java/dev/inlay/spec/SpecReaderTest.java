@@ -137,12 +137,12 @@ class SpecReaderTest {
                   totals: "Total (?<ton>.+)"
                   subtotals: "Sum (?<note>.+)"
                 columns:
-                  day: {type: date, form: d.M.}
-                  due: {type: date, form: d MMM, year from: mont}
+                  day: {type: date, format: d.M.}
+                  due: {type: date, format: d MMM, year from: mont}
                   tons: {type: number}
                 table: {order: second}
                 """))
-        .anyMatch(m -> m.startsWith("7:27: 'd.M.' has no year; 'year from' names the field"))
+        .anyMatch(m -> m.startsWith("7:29: 'd.M.' has no year; 'year from' names the field"))
         .anyMatch(m -> m.contains("'year from' speaks of 'mont', which is no field here"))
         .anyMatch(m -> m.contains("'totals' speaks of 'ton'"))
         .anyMatch(m -> m.contains("a pattern of 'subtotals' takes no sum"))
