@@ -24,8 +24,9 @@ final class LabelValues {
    *
    * @param label as printed, its colon too
    * @param values file by file; empty where a file lacks it
+   * @param changes whether some file has it again, further on, with another value
    */
-  record Labelled(String label, List<String> values) {
+  record Labelled(String label, List<String> values, boolean changes) {
 
     Labelled {
       values = List.copyOf(values);
@@ -65,7 +66,8 @@ final class LabelValues {
     files.forEach(f -> byFile.add(pairs(lines(f, blocks))));
     Map<String, Labelled> all = new LinkedHashMap<>();
     byFile.forEach(
-        pairs -> pairs.keySet().forEach(label -> all.computeIfAbsent(label, l -> of(l, byFile))));
+        pairs ->
+            pairs.keySet().forEach(label -> all.computeIfAbsent(label, l -> of(l, byFile, files))));
     all.values()
         .removeIf(l -> 2 * l.values().stream().filter(String::isEmpty).count() >= files.size());
     Set<Integer> sure = new TreeSet<>();
@@ -84,12 +86,23 @@ final class LabelValues {
         .toList();
   }
 
-  private static Labelled of(String label, List<Map<String, Pair>> byFile) {
-    return new Labelled(
-        label,
+  private static Labelled of(String label, List<Map<String, Pair>> byFile, List<SampleFile> files) {
+    List<String> values =
         byFile.stream()
             .map(p -> Optional.ofNullable(p.get(label)).map(Pair::value).orElse(""))
-            .toList());
+            .toList();
+    return new Labelled(label, values, files.stream().anyMatch(f -> changes(label, f)));
+  }
+
+  /** Whether a label stands beside several values in a file. */
+  private static boolean changes(String label, SampleFile file) {
+    return file.lines().stream()
+            .map(line -> pairs(List.of(line)).get(label))
+            .filter(pair -> pair != null)
+            .map(Pair::value)
+            .distinct()
+            .count()
+        > 1;
   }
 
   /** Whether a pair stands on a line with a sure one, or next to it: a value that all share. */

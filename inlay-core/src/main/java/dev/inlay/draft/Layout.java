@@ -21,15 +21,6 @@ final class Layout {
   /** So many of the headings must be alike. */
   private static final double SAME_SHARE = 0.6;
 
-  /** At least this many other columns must be the same for one to have only another heading. */
-  private static final int LEAST_COMMON = 3;
-
-  /** Columns of one kind differ at most so much in their share of quantities. */
-  private static final double SAME_KIND = 0.2;
-
-  /** Words under two headings may be two things; only columns of quantities are joined. */
-  private static final double MOSTLY = 0.6;
-
   /** A column of the layout. */
   static final class LayoutColumn {
     private final List<String> path;
@@ -37,6 +28,7 @@ final class Layout {
     private final List<List<String>> textsByFile = new ArrayList<>();
     private final Set<String> files = new LinkedHashSet<>();
     private final Map<String, List<String>> reworded = new LinkedHashMap<>();
+    private final Map<String, Integer> places = new LinkedHashMap<>();
 
     private LayoutColumn(List<String> path) {
       this.path = path;
@@ -63,8 +55,22 @@ final class Layout {
       return reworded;
     }
 
+    /** Its place among the columns of a file, from the left; such a file is one of its files. */
+    int placeIn(String file) {
+      return places.get(file);
+    }
+
+    /** Takes the texts of a column that is this one under another heading. */
+    void take(LayoutColumn other) {
+      reworded.put(String.join(" / ", other.path), List.copyOf(other.files));
+      wordings.addAll(other.wordings);
+      textsByFile.addAll(other.textsByFile);
+      files.addAll(other.files);
+      places.putAll(other.places);
+    }
+
     /** Which share of its texts are quantities. */
-    private double quantities() {
+    double quantities() {
       int all = 0;
       int quantities = 0;
       for (List<String> texts : textsByFile) {
@@ -101,46 +107,8 @@ final class Layout {
         layout.add(file.name(), table, texts);
       }
     }
-    layouts.forEach(Layout::joinReworded);
+    layouts.forEach(l -> RewordedColumns.join(l.columns, List.copyOf(l.tables.keySet())));
     return layouts;
-  }
-
-  /**
-   * Joins two columns side by side of which each file has just one, in the same place among the
-   * same others and with the same kind of texts: one column under two headings.
-   */
-  private void joinReworded() {
-    for (int c = 0; c + 1 < columns.size(); c++) {
-      LayoutColumn left = columns.get(c);
-      LayoutColumn right = columns.get(c + 1);
-      if (areOneReworded(left, right)) {
-        boolean leftFirst = left.files.size() >= right.files.size();
-        LayoutColumn kept = leftFirst ? left : right;
-        LayoutColumn other = leftFirst ? right : left;
-        kept.reworded.put(String.join(" / ", other.path), List.copyOf(other.files));
-        kept.wordings.addAll(other.wordings);
-        kept.textsByFile.addAll(other.textsByFile);
-        kept.files.addAll(other.files);
-        columns.remove(other);
-      }
-    }
-  }
-
-  private boolean areOneReworded(LayoutColumn left, LayoutColumn right) {
-    Set<String> both = new LinkedHashSet<>(left.files);
-    both.addAll(right.files);
-    boolean headed = !left.path.isEmpty() && !right.path.isEmpty();
-    boolean apart = both.size() == left.files.size() + right.files.size();
-    boolean sameOthers =
-        columns.stream()
-            .filter(c -> c != left && c != right)
-            .allMatch(c -> c.files.containsAll(both));
-    return headed
-        && apart
-        && sameOthers
-        && columns.size() > LEAST_COMMON
-        && Math.abs(left.quantities() - right.quantities()) <= SAME_KIND
-        && (left.quantities() > MOSTLY || right.quantities() > MOSTLY);
   }
 
   private boolean isLike(TableTexts texts) {
@@ -183,6 +151,7 @@ final class Layout {
       column.wordings.add(String.join(" / ", path));
       column.textsByFile.add(texts.columns().get(c));
       column.files.add(file);
+      column.places.putIfAbsent(file, c);
     }
   }
 

@@ -292,7 +292,8 @@ public final class SpecDraft {
     }
     for (Labelled value : labelled) {
       String field = FieldNames.ofLabel(value.label(), fields);
-      String beside = "beside: " + YamlText.quoted(value.label());
+      String scope = value.changes() ? ", per: table" : "";
+      String beside = "beside: " + YamlText.quoted(value.label()) + scope;
       value(depth + 1, field, beside, value.label(), value.values(), layout);
     }
     for (Varying value : varying) {

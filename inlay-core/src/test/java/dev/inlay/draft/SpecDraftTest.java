@@ -154,6 +154,57 @@ class SpecDraftTest {
     assertThat(draft(march, april)).contains("foreman:", "remark:", "optional: yes");
   }
 
+  /** A cash list: three columns that all files have, and others before the last of them. */
+  private static SampleFile cash(String name, String... amounts) {
+    List<String> headings = new ArrayList<>(List.of("Account", "Month"));
+    headings.addAll(List.of(amounts));
+    headings.add("Balance");
+    TableBuilder table = new TableBuilder(headings.toArray(String[]::new));
+    for (int r = 1; r <= 4; r++) {
+      List<String> row = new ArrayList<>(List.of("K" + r + "x", "M" + r));
+      for (int c = 0; c < amounts.length; c++) {
+        row.add(r * 10 + c + ".50");
+      }
+      row.add(r * 7 + ".25");
+      table.row(row.toArray(String[]::new));
+    }
+    return file(name, table);
+  }
+
+  @Test
+  void twoColumnsMayHaveOtherHeadingsAtOnce() {
+    SampleFile first = cash("a.pdf", "Paid in", "Paid out");
+    SampleFile other = cash("b.pdf", "Receipts", "Expenses");
+    SampleFile more = cash("c.pdf", "Paid in", "Paid out", "Fees");
+    assertThat(draft(first, other, more))
+        .contains("paid_in: {from: [Paid in, Receipts], type: number}")
+        .contains("paid_out: {from: [Paid out, Expenses], type: number}")
+        .contains("fees: {from: Fees, type: number, optional: yes}");
+  }
+
+  @Test
+  void asManyColumnsStandBetweenTheSameNeighbours() {
+    assertThat(draft(cash("a.pdf", "Paid in", "Paid out"), cash("b.pdf", "Receipts")))
+        .contains("paid_in: {from: Paid in,", "receipts: {from: Receipts,");
+  }
+
+  private static SampleFile dated(String name, String... days) {
+    SampleFile plain = file(name, goods("Balance", "12.50", "7.25", "9.00"));
+    List<PageLine> lines = new ArrayList<>(plain.lines());
+    for (int i = 0; i < days.length; i++) {
+      lines.add(line("As of: " + days[i], 80 + 400 * i, 10));
+    }
+    return new SampleFile(name, plain.tables(), lines, List.of());
+  }
+
+  @Test
+  void aValueThatChangesWithinAFileIsTakenTableByTable() {
+    assertThat(draft(dated("a.pdf", "31.3.2025", "30.6.2025"), dated("b.pdf", "31.3.2026")))
+        .contains("{beside: \"As of:\", per: table, type: date");
+    assertThat(draft(dated("a.pdf", "31.3.2025", "31.3.2025"), dated("b.pdf", "31.3.2026")))
+        .contains("{beside: \"As of:\", type: date");
+  }
+
   @Test
   void twoColumnsOfOneFileAreTwo() {
     TableBuilder both = new TableBuilder("Mark", "Boxes", "Crates", "Balance", "Amount due");
