@@ -153,9 +153,11 @@ public final class LineComposer {
   private static Word toWord(List<Placed> placed, DraftLine line) {
     StringBuilder text = new StringBuilder(placed.size());
     List<Glyph> glyphs = new ArrayList<>(placed.size());
-    for (Placed p : placed) {
+    String[] texts = texts(placed);
+    for (int i = 0; i < texts.length; i++) {
+      Placed p = placed.get(i);
       glyphs.add(p.glyph());
-      String plain = CharacterForms.plain(p.glyph().text());
+      String plain = CharacterForms.plain(texts[i]);
       double rise = line.baseline - p.baseline();
       boolean small = p.size() <= SMALL_TYPE * line.size;
       if (small && rise > SAME_BASELINE * line.size) {
@@ -166,6 +168,24 @@ public final class LineComposer {
       text.append(plain);
     }
     return new Word(RightToLeft.word(text.toString()), Box.around(glyphs, Glyph::box), glyphs);
+  }
+
+  /** What each glyph of a word says; an accent over a letter says nothing, its letter both. */
+  private static String[] texts(List<Placed> word) {
+    String[] texts = new String[word.size()];
+    for (int i = 0; i < texts.length; i++) {
+      texts[i] = word.get(i).glyph().text();
+    }
+    for (int i = 0; i < texts.length; i++) {
+      for (int j = i - 1; j <= i + 1; j += 2) {
+        boolean beside = j >= 0 && j < texts.length && Accents.isAccent(word.get(i));
+        if (beside && !texts[i].isEmpty() && Accents.isOver(word.get(i), word.get(j))) {
+          texts[j] = Accents.composed(texts[j], word.get(i));
+          texts[i] = "";
+        }
+      }
+    }
+    return texts;
   }
 
   /** A line in the making. */
@@ -211,11 +231,17 @@ public final class LineComposer {
               .filter(p -> !p.glyph().isBlank())
               .filter(
                   p ->
-                      near(p, WORD_GAP) > 0 && other.near(p, OPERATOR_GAP) < MOST_SHIFTED
+                      isAccentOfThis(p)
+                          || near(p, WORD_GAP) > 0 && other.near(p, OPERATOR_GAP) < MOST_SHIFTED
                           || isBetween(p) && other.near(p, OPERATOR_GAP) == 0)
               .toList();
       members.addAll(shifted);
       other.members.removeAll(shifted);
+    }
+
+    /** Accents over capitals stand higher than others. */
+    private boolean isAccentOfThis(Placed one) {
+      return Accents.isAccent(one) && members.stream().anyMatch(p -> Accents.isOver(one, p));
     }
 
     /** How many of this line's characters, of a size with one, stand no further from it. */

@@ -84,6 +84,31 @@ class LineComposerTest {
   }
 
   @Test
+  void anAccentDrawnOverItsLetterBecomesOneCharacterWithIt() {
+    PageBuilder page = new PageBuilder().text("Caf", 10, 50).text("e", 25, 50);
+    assertThat(lines(page.text("´", 25.5, 50).text("s", 30, 50))).containsExactly("Cafés");
+    PageBuilder before = new PageBuilder().text("¨", 14.5, 50).text("M", 10, 50).text("o", 15, 50);
+    assertThat(lines(before)).containsExactly("Mö");
+    PageBuilder dotless = new PageBuilder().text("´", 14.6, 50).text("Tı", 10, 50);
+    assertThat(lines(dotless)).containsExactly("Tí");
+  }
+
+  @Test
+  void anAccentOverACapitalStandsHigherAndBelongsToIt() {
+    PageBuilder page = new PageBuilder().text("(A)", 10, 50).text("˚", 15.5, 47.8);
+    assertThat(lines(page)).containsExactly("(Å)");
+  }
+
+  @Test
+  void anAccentBesideALetterOrOverOneThatHasNoneStaysASign() {
+    assertThat(lines(new PageBuilder().text("e", 10, 50).text("´", 13, 50))).containsExactly("e´");
+    assertThat(lines(new PageBuilder().text("x", 10, 50).text("¸", 10.5, 50)))
+        .containsExactly("x¸");
+    assertThat(lines(new PageBuilder().text("5", 10, 50).text("´", 10.5, 50)))
+        .containsExactly("5´");
+  }
+
+  @Test
   void smallTypeOnALineOfItsOwnIsNotDrawnIn() {
     PageBuilder page = new PageBuilder().text("Landings", 10, 50).text("note", 200, 46, 6);
     assertThat(lines(page)).containsExactlyInAnyOrder("Landings", "note");
