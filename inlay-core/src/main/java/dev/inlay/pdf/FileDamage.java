@@ -41,6 +41,9 @@ record FileDamage(Optional<String> lost, Optional<String> repaired, int pages) {
 
   private static final int ENTRY = 20;
 
+  /** A place that is none. */
+  private static final String NOWHERE = "0000000000";
+
   /** So many bytes hold the heading of an object, and tell whether it is there. */
   private static final int HEADING = 40;
 
@@ -209,7 +212,8 @@ record FileDamage(Optional<String> lost, Optional<String> repaired, int pages) {
       String run = text(bytes, at, count * ENTRY);
       for (int i = 0; i < count && (i + 1) * ENTRY <= run.length(); i++) {
         String entry = run.substring(i * ENTRY, (i + 1) * ENTRY);
-        if (entry.matches("(?s)\\d{10} \\d{5} n.*")) {
+        // some programs write place 0, where no object can stand, for numbers that they do not use
+        if (entry.matches("(?s)\\d{10} \\d{5} n.*") && !entry.startsWith(NOWHERE)) {
           entries.add(
               new long[] {
                 first + i,

@@ -122,6 +122,18 @@ class DamageTest {
   }
 
   @Test
+  void aNumberThatNoObjectHasMayStandAtPlaceNought() throws Exception {
+    byte[] whole = paper();
+    try (PdfFile file = open(exchanged(whole, "0000000000 65535 f", "0000000000 00000 n"))) {
+      assertThat(file.damage()).isEmpty();
+      assertThat(file.repaired()).isEmpty();
+    }
+    try (PdfFile file = open(exchanged(whole, "0000000000 65535 f", "0000000003 00000 n"))) {
+      assertThat(file.damage()).isPresent();
+    }
+  }
+
+  @Test
   void whatAPageRefersToAndTheFileLacksIsNamed() throws Exception {
     byte[] whole = paper();
     String all = new String(whole, StandardCharsets.ISO_8859_1);
