@@ -53,7 +53,18 @@ final class Outcome {
   /** Tells what kept a file from being read. */
   void tellProblems(Path file, DocumentStatus status, List<Problem> problems) {
     int possible = 0;
-    for (Problem problem : quiet ? failures(problems) : problems) {
+    List<Integer> pictures = pictures(problems);
+    for (Problem problem : quiet ? failures(status, problems) : problems) {
+      if (pictures.size() > 1 && problem.code().equals(Problem.IMAGE_ONLY_PAGE)) {
+        if (problem.page().orElse(0) == pictures.get(0)) {
+          terminal.message(
+              file
+                  + ": pages "
+                  + PageRanges.of(pictures)
+                  + " hold pictures and no text; run text recognition on them");
+        }
+        continue;
+      }
       possible += problem.isPossibleTable() ? 1 : 0;
       if (!problem.isPossibleTable() || possible <= MOST_WARNINGS) {
         terminal.message(file + ": " + problem.message());
@@ -67,8 +78,21 @@ final class Outcome {
     inputFailed |= status.isFailure() || lacksPages;
   }
 
-  private static List<Problem> failures(List<Problem> problems) {
-    return problems.stream().filter(p -> !p.isPossibleTable() && !p.isNote()).toList();
+  /** The pages that are pictures: they are reported in one line. */
+  private static List<Integer> pictures(List<Problem> problems) {
+    return problems.stream()
+        .filter(p -> p.code().equals(Problem.IMAGE_ONLY_PAGE) && p.page().isPresent())
+        .map(p -> p.page().getAsInt())
+        .sorted()
+        .toList();
+  }
+
+  /** The problems by which some of a file could not be read. */
+  private static List<Problem> failures(DocumentStatus status, List<Problem> problems) {
+    return problems.stream()
+        .filter(p -> status.isFailure() || p.code().equals(Problem.NO_SUCH_PAGE))
+        .filter(p -> !p.isPossibleTable() && !p.isNote())
+        .toList();
   }
 
   private void tellWarnings(DocumentTables document) {

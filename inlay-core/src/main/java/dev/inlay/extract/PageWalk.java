@@ -269,7 +269,7 @@ public final class PageWalk {
         withPictures++;
         problems.add(
             Problem.ofPage(
-                "image-only-page",
+                Problem.IMAGE_ONLY_PAGE,
                 number,
                 "page " + number + " holds a picture and no text; run text recognition on it"));
       }

@@ -17,6 +17,9 @@ public record Problem(String code, OptionalInt page, String message) {
   /** The code of a problem that some pages asked for are not there. */
   public static final String NO_SUCH_PAGE = "no-such-page";
 
+  /** The code of a problem that a page is a picture without text. */
+  public static final String IMAGE_ONLY_PAGE = "image-only-page";
+
   private static final String POSSIBLE_TABLE = "possible-table";
   private static final String REPAIRED = "repaired-file";
 

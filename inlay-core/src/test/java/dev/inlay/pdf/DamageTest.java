@@ -122,7 +122,7 @@ class DamageTest {
   }
 
   @Test
-  void aNumberThatNoObjectHasMayStandAtPlaceNought() throws Exception {
+  void aNumberThatNoObjectHasMayStandAtPlaceZero() throws Exception {
     byte[] whole = paper();
     try (PdfFile file = open(exchanged(whole, "0000000000 65535 f", "0000000000 00000 n"))) {
       assertThat(file.damage()).isEmpty();
