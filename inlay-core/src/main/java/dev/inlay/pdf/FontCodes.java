@@ -47,12 +47,20 @@ final class FontCodes {
       return known;
     }
     String text = font.toUnicode(code);
-    Sign asked = new Sign(text == null ? Glyph.UNKNOWN : text, font.getDisplacement(code).getX());
+    Sign asked = new Sign(isKnown(text) ? text : Glyph.UNKNOWN, font.getDisplacement(code).getX());
     if (single) {
       ofBytes[code] = asked;
     } else {
       others.put(code, asked);
     }
     return asked;
+  }
+
+  /** Fonts of brackets and other drawn signs give their codes as characters that steer machines. */
+  private static boolean isKnown(String text) {
+    return text != null
+        && !text.isEmpty()
+        && !text.codePoints()
+            .allMatch(c -> Character.isISOControl(c) && !Character.isWhitespace(c));
   }
 }

@@ -40,6 +40,12 @@ class LineComposerTest {
   }
 
   @Test
+  void charactersThatPrintNothingMakeNoLine() {
+    PageBuilder page = new PageBuilder().text("Oyle", 10, 50).text("\u200B", 10, 80);
+    assertThat(lines(page)).containsExactly("Oyle");
+  }
+
+  @Test
   void linesComeFromTopToBottom() {
     PageBuilder page = new PageBuilder().text("below", 10, 80).text("above", 10, 50);
     assertThat(lines(page)).containsExactly("above", "below");
