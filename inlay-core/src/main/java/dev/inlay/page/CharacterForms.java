@@ -47,7 +47,7 @@ final class CharacterForms {
   }
 
   /** Characters that print nothing, among them those that would steer a terminal. */
-  private static boolean isWidthless(int c) {
+  static boolean isWidthless(int c) {
     boolean control = c < ' ' || c >= 0x7F && c <= 0x9F;
     boolean joinerOrMark = c >= 0x200B && c <= 0x200F || c == 0x2060 || c == 0xFEFF;
     boolean direction = c >= 0x202A && c <= 0x202E || c >= 0x2066 && c <= 0x2069;

@@ -23,7 +23,7 @@ public record Glyph(String text, Box box, double baseline, double size, Turn tur
       return false; // most characters of most pages
     }
     for (int i = 0; i < text.length(); i += Character.charCount(text.codePointAt(i))) {
-      if (!isSpace(text.codePointAt(i))) {
+      if (!isSpace(text.codePointAt(i)) && !CharacterForms.isWidthless(text.codePointAt(i))) {
         return false;
       }
     }

@@ -206,8 +206,7 @@ public final class LineComposer {
     }
 
     boolean hasText() {
-      return members.stream()
-          .anyMatch(p -> !p.glyph().isBlank() && !CharacterForms.plain(p.glyph().text()).isEmpty());
+      return members.stream().anyMatch(p -> !p.glyph().isBlank());
     }
 
     /** Takes the other line's glyphs that are small beside this line's type and close to it. */

@@ -3,6 +3,7 @@ package dev.inlay.pdf;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -175,20 +176,23 @@ record FileDamage(Optional<String> lost, Optional<String> repaired, int pages) {
     return !OBJECT.matcher(start).lookingAt() && !start.strip().startsWith("xref");
   }
 
-  /** The entries of the table of objects that lead to no such object. */
+  /**
+   * The entries of the table of objects that lead to no such object. Some programs let numbers that
+   * they do not use share the place of another object: these lead to none, and lose nothing.
+   */
   private static List<long[]> astray(RandomAccessRead bytes, long table) throws IOException {
+    List<long[]> entries = entries(bytes, table);
+    Map<Long, Long> places = new HashMap<>();
+    entries.forEach(entry -> places.put(entry[0], entry[1]));
     List<long[]> astray = new ArrayList<>();
-    for (long[] entry : entries(bytes, table)) {
-      if (!leadsToObject(bytes, entry)) {
+    for (long[] entry : entries) {
+      Matcher object = OBJECT.matcher(text(bytes, entry[1], HEADING));
+      long there = object.lookingAt() ? Long.parseLong(object.group(1)) : -1;
+      if (there != entry[0] && places.getOrDefault(there, -1L) != entry[1]) {
         astray.add(entry);
       }
     }
     return astray;
-  }
-
-  private static boolean leadsToObject(RandomAccessRead bytes, long[] entry) throws IOException {
-    Matcher object = OBJECT.matcher(text(bytes, entry[1], HEADING));
-    return object.lookingAt() && Long.parseLong(object.group(1)) == entry[0];
   }
 
   /** Number, place and generation of the objects of a table in plain text. */

@@ -122,7 +122,7 @@ class DamageTest {
   }
 
   @Test
-  void aNumberThatNoObjectHasMayStandAtPlaceZero() throws Exception {
+  void aNumberThatNoObjectHasMayStandAtPlaceZeroOrThatOfAnother() throws Exception {
     byte[] whole = paper();
     try (PdfFile file = open(exchanged(whole, "0000000000 65535 f", "0000000000 00000 n"))) {
       assertThat(file.damage()).isEmpty();
@@ -130,6 +130,11 @@ class DamageTest {
     }
     try (PdfFile file = open(exchanged(whole, "0000000000 65535 f", "0000000003 00000 n"))) {
       assertThat(file.damage()).isPresent();
+    }
+    int first = new String(whole, StandardCharsets.ISO_8859_1).indexOf("1 0 obj");
+    String shared = String.format("%010d 00000 n", first);
+    try (PdfFile file = open(exchanged(whole, "0000000000 65535 f", shared))) {
+      assertThat(file.damage()).as("it shares the place of another").isEmpty();
     }
   }
 
