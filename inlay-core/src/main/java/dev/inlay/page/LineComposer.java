@@ -50,6 +50,9 @@ public final class LineComposer {
   /** More characters together, on a baseline of their own, are a word of another line. */
   private static final int MOST_SHIFTED = 2;
 
+  /** More characters on one baseline are a line of their own; this bounds the work, too. */
+  private static final int MOST_BESIDE = 80;
+
   /** An operator between two words leaves at most this much, in type sizes, on either side. */
   private static final double OPERATOR_GAP = 0.8;
 
@@ -120,7 +123,10 @@ public final class LineComposer {
         }
         boolean upperIsLonger = upper.members.size() >= lower.members.size();
         DraftLine host = upperIsLonger ? upper : lower;
-        host.takeShifted(upperIsLonger ? lower : upper);
+        DraftLine other = upperIsLonger ? lower : upper;
+        if (other.members.size() <= MOST_BESIDE) {
+          host.takeShifted(other);
+        }
       }
     }
     return lines;

@@ -90,6 +90,14 @@ class LineComposerTest {
   }
 
   @Test
+  void aBaselineWithManyCharactersIsALineOfItsOwn() {
+    for (int times : new int[] {26, 28}) {
+      PageBuilder page = new PageBuilder().text("ab ".repeat(times), 10, 50);
+      assertThat(lines(page.text("  *".repeat(times), 10, 52))).hasSize(times < 27 ? 1 : 2);
+    }
+  }
+
+  @Test
   void anAccentDrawnOverItsLetterBecomesOneCharacterWithIt() {
     PageBuilder page = new PageBuilder().text("Caf", 10, 50).text("e", 25, 50);
     assertThat(lines(page.text("´", 25.5, 50).text("s", 30, 50))).containsExactly("Cafés");
