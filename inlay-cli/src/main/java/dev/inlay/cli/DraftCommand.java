@@ -1,6 +1,7 @@
 package dev.inlay.cli;
 
 import dev.inlay.batch.SampleReading;
+import dev.inlay.batch.SampleReading.Read;
 import dev.inlay.draft.SampleFile;
 import dev.inlay.draft.SpecDraft;
 import dev.inlay.extract.Extractor;
@@ -80,14 +81,14 @@ final class DraftCommand implements Callable<Integer> {
         extractor,
         inputs.jobs(),
         shown,
-        read -> {
-          shown.end();
-          outcome.tell(read.document());
-          if (!read.lines().isEmpty()) {
-            samples.add(read.sample());
-          }
-          shown.done(read.document().path(), read.document().status().word());
-        });
+        shown.around(
+            Read::document,
+            read -> {
+              outcome.tell(read.document());
+              if (!read.lines().isEmpty()) {
+                samples.add(read.sample());
+              }
+            }));
     shown.end();
     if (samples.isEmpty()) {
       return outcome.exitCode();

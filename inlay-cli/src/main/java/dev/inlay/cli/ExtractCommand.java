@@ -6,6 +6,7 @@ import dev.inlay.extract.Extractor;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.function.Function;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -105,13 +106,13 @@ final class ExtractCommand implements Callable<Integer> {
           extractor,
           inputs.jobs(),
           shown,
-          document -> {
-            shown.end();
-            DocumentTables chosen = list.apply(document);
-            outcome.tell(chosen);
-            destination.take(chosen, outcome);
-            shown.done(document.path(), document.status().word());
-          });
+          shown.around(
+              Function.identity(),
+              document -> {
+                DocumentTables chosen = list.apply(document);
+                outcome.tell(chosen);
+                destination.take(chosen, outcome);
+              }));
       shown.end();
       destination.finish(outcome);
     }

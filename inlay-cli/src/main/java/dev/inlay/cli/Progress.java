@@ -1,10 +1,13 @@
 package dev.inlay.cli;
 
+import dev.inlay.extract.DocumentTables;
+import dev.inlay.extract.OrderedWork;
 import dev.inlay.extract.PageWalk;
 import dev.inlay.page.Page;
 import java.io.StringWriter;
 import java.nio.file.Path;
 import java.util.Locale;
+import java.util.function.Function;
 import java.util.function.LongSupplier;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.ObjectWriteContext;
@@ -57,6 +60,21 @@ final class Progress implements PageWalk.Visitor {
   public synchronized void visit(Page page) {
     pages++;
     show();
+  }
+
+  /**
+   * A sink around another one: what that prints stands on lines of its own.
+   *
+   * @param document the document of a result
+   */
+  <T> OrderedWork.Sink<T> around(
+      Function<T, DocumentTables> document, OrderedWork.Sink<T> results) {
+    return result -> {
+      end();
+      results.take(result);
+      DocumentTables done = document.apply(result);
+      done(done.path(), done.status().word());
+    };
   }
 
   /** Notes that a file is done, with which status. */

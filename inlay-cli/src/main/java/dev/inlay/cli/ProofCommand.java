@@ -161,7 +161,7 @@ final class ProofCommand implements Callable<Integer> {
                 }
               },
               input.timeLimit());
-      // The walk keeps what fails on a page; what was told at extracting is not reported again.
+      // The walk keeps what fails on a page; what was reported at extracting is not again.
       List<Problem> fresh = new ArrayList<>(walked.problems());
       fresh.removeAll(document.problems());
       outcome.tellProblems(file, walked.status(), fresh);

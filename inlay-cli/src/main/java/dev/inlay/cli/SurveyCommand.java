@@ -3,8 +3,8 @@ package dev.inlay.cli;
 import dev.inlay.batch.FileBatch;
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
+import dev.inlay.extract.TextSearch;
 import dev.inlay.survey.PaperSummary;
-import dev.inlay.survey.TextSearch;
 import dev.inlay.write.SurveyFile;
 import dev.inlay.write.SurveyOverview;
 import dev.inlay.write.SurveyText;
@@ -17,6 +17,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.function.Function;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -101,11 +102,7 @@ final class SurveyCommand implements Callable<Integer> {
         extractor,
         inputs.jobs(),
         shown,
-        document -> {
-          shown.end();
-          take(document, papers, outcome);
-          shown.done(document.path(), document.status().word());
-        });
+        shown.around(Function.identity(), document -> take(document, papers, outcome)));
     shown.end();
     if (find != null && papers.isEmpty()) {
       terminal.message("no table holds '" + find + "'");

@@ -3,6 +3,7 @@ package dev.inlay.draft;
 import dev.inlay.model.Table;
 import dev.inlay.rows.PageLine;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -64,10 +65,14 @@ final class LabelValues {
   static List<Labelled> of(List<SampleFile> files, Set<Table> blocks) {
     List<Map<String, Pair>> byFile = new ArrayList<>();
     files.forEach(f -> byFile.add(pairs(lines(f, blocks))));
+    Set<String> changing = new TreeSet<>();
+    files.forEach(f -> changing.addAll(changing(f)));
     Map<String, Labelled> all = new LinkedHashMap<>();
     byFile.forEach(
         pairs ->
-            pairs.keySet().forEach(label -> all.computeIfAbsent(label, l -> of(l, byFile, files))));
+            pairs
+                .keySet()
+                .forEach(label -> all.computeIfAbsent(label, l -> of(l, byFile, changing))));
     all.values()
         .removeIf(l -> 2 * l.values().stream().filter(String::isEmpty).count() >= files.size());
     Set<Integer> sure = new TreeSet<>();
@@ -86,23 +91,29 @@ final class LabelValues {
         .toList();
   }
 
-  private static Labelled of(String label, List<Map<String, Pair>> byFile, List<SampleFile> files) {
+  private static Labelled of(String label, List<Map<String, Pair>> byFile, Set<String> changing) {
     List<String> values =
         byFile.stream()
             .map(p -> Optional.ofNullable(p.get(label)).map(Pair::value).orElse(""))
             .toList();
-    return new Labelled(label, values, files.stream().anyMatch(f -> changes(label, f)));
+    return new Labelled(label, values, changing.contains(label));
   }
 
-  /** Whether a label stands beside several values in a file. */
-  private static boolean changes(String label, SampleFile file) {
-    return file.lines().stream()
-            .map(line -> pairs(List.of(line)).get(label))
-            .filter(pair -> pair != null)
-            .map(Pair::value)
-            .distinct()
-            .count()
-        > 1;
+  /** The labels that stand beside several values in a file. */
+  private static Set<String> changing(SampleFile file) {
+    Map<String, String> first = new HashMap<>();
+    Set<String> changing = new TreeSet<>();
+    for (PageLine line : file.lines()) {
+      pairs(List.of(line))
+          .forEach(
+              (label, pair) -> {
+                String before = first.putIfAbsent(label, pair.value());
+                if (before != null && !before.equals(pair.value())) {
+                  changing.add(label);
+                }
+              });
+    }
+    return changing;
   }
 
   /** Whether a pair stands on a line with a sure one, or next to it: a value that all share. */

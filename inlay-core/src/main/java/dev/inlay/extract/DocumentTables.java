@@ -56,7 +56,7 @@ public record DocumentTables(
   }
 
   /** The same document with other tables. */
-  public DocumentTables withTables(List<Table> others) {
+  DocumentTables withTables(List<Table> others) {
     return new DocumentTables(path, sha256, pages, status, problems, others, traits, ledgers);
   }
 

@@ -1,7 +1,6 @@
 package dev.inlay.page;
 
 import java.text.Normalizer;
-import java.util.Map;
 
 /**
  * Letters with accents that a file draws as two signs, one over the other, as older typesetting
@@ -12,24 +11,12 @@ final class Accents {
   /** An accent lies over its letter with at least this share of its width. */
   private static final double LEAST_OVER = 0.5;
 
-  /** Accents as signs of their own, and as marks that combine with a letter. */
-  private static final Map<Character, Character> COMBINING =
-      Map.ofEntries(
-          Map.entry('`', '\u0300'),
-          Map.entry('\u00B4', '\u0301'),
-          Map.entry('^', '\u0302'),
-          Map.entry('\u02C6', '\u0302'),
-          Map.entry('~', '\u0303'),
-          Map.entry('\u02DC', '\u0303'),
-          Map.entry('\u00AF', '\u0304'),
-          Map.entry('\u02D8', '\u0306'),
-          Map.entry('\u02D9', '\u0307'),
-          Map.entry('\u00A8', '\u0308'),
-          Map.entry('\u02DA', '\u030A'),
-          Map.entry('\u02DD', '\u030B'),
-          Map.entry('\u02C7', '\u030C'),
-          Map.entry('\u00B8', '\u0327'),
-          Map.entry('\u02DB', '\u0328'));
+  private static final String SIGNS =
+      "`\u00B4^\u02C6~\u02DC\u00AF\u02D8\u02D9\u00A8\u02DA\u02DD\u02C7\u00B8\u02DB";
+
+  /** The marks that combine with a letter, in the order of the signs. */
+  private static final String MARKS =
+      "\u0300\u0301\u0302\u0302\u0303\u0303\u0304\u0306\u0307\u0308\u030A\u030B\u030C\u0327\u0328";
 
   private Accents() {}
 
@@ -37,7 +24,7 @@ final class Accents {
   static boolean isAccent(Placed one) {
     String text = one.glyph().text();
     return text.length() == 1
-        && (COMBINING.containsKey(text.charAt(0)) || isCombining(text.charAt(0)));
+        && (SIGNS.indexOf(text.charAt(0)) >= 0 || isCombining(text.charAt(0)));
   }
 
   /** Whether an accent lies over a glyph, and there is a character of both. */
@@ -56,7 +43,7 @@ final class Accents {
   /** A letter with an accent. */
   static String composed(String letter, Placed accent) {
     char sign = accent.glyph().text().charAt(0);
-    char mark = isCombining(sign) ? sign : COMBINING.get(sign);
+    char mark = isCombining(sign) ? sign : MARKS.charAt(SIGNS.indexOf(sign));
     String dotted = letter.replace('\u0131', 'i').replace('\u0237', 'j');
     return Normalizer.normalize(dotted + mark, Normalizer.Form.NFC);
   }

@@ -183,15 +183,22 @@ public final class LineComposer {
       texts[i] = word.get(i).glyph().text();
     }
     for (int i = 0; i < texts.length; i++) {
-      for (int j = i - 1; j <= i + 1; j += 2) {
-        boolean beside = j >= 0 && j < texts.length && Accents.isAccent(word.get(i));
-        if (beside && !texts[i].isEmpty() && Accents.isOver(word.get(i), word.get(j))) {
-          texts[j] = Accents.composed(texts[j], word.get(i));
-          texts[i] = "";
-        }
+      if (Accents.isAccent(word.get(i)) && !putOn(word, i, i - 1, texts)) {
+        putOn(word, i, i + 1, texts);
       }
     }
     return texts;
+  }
+
+  /** Puts an accent on the letter beside it; false where it lies over none there. */
+  private static boolean putOn(List<Placed> word, int accent, int letter, String[] texts) {
+    boolean over =
+        letter >= 0 && letter < texts.length && Accents.isOver(word.get(accent), word.get(letter));
+    if (over) {
+      texts[letter] = Accents.composed(texts[letter], word.get(accent));
+      texts[accent] = "";
+    }
+    return over;
   }
 
   /** A line in the making. */

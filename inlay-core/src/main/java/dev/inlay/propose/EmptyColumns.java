@@ -7,8 +7,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Columns at the right that no record fills, as one for remarks: the last heading of a line stands
- * beyond all texts of the records, and each column before it has a heading of its own.
+ * Columns that no record fills: a heading stands alone in the white between two columns, or, as one
+ * for remarks, beyond all texts of the records, and the columns beside it have headings of their
+ * own.
  */
 final class EmptyColumns {
 
@@ -28,7 +29,7 @@ final class EmptyColumns {
    * @param gutters those found so far, from left to right
    * @return all of them, from left to right
    */
-  static List<Interval> add(
+  static List<Interval> addLast(
       List<ChunkLine> headings, List<ChunkLine> records, List<Interval> gutters) {
     double end = records.stream().mapToDouble(r -> r.box().right()).max().orElse(Double.MAX_VALUE);
     for (ChunkLine line : headings) {
@@ -44,6 +45,32 @@ final class EmptyColumns {
       }
     }
     return gutters;
+  }
+
+  /**
+   * A heading in the white between two columns that both have headings of their own stands over a
+   * column that no record fills.
+   */
+  static void addBetween(List<Chunk> chunks, List<ChunkLine> records, List<Interval> gutters) {
+    for (int i = 1; i + 1 < chunks.size(); i++) {
+      Interval heading = chunks.get(i).box().horizontal();
+      for (int g = 0; g < gutters.size(); g++) {
+        Interval gutter = gutters.get(g);
+        boolean inside = heading.from() > gutter.from() && heading.to() < gutter.to();
+        boolean others =
+            chunks.get(i - 1).box().left() < gutter.from()
+                && chunks.get(i + 1).box().right() > gutter.to();
+        if (inside && others && records.stream().noneMatch(r -> isOver(r, heading))) {
+          gutters.set(g, new Interval(gutter.from(), heading.from()));
+          gutters.add(g + 1, new Interval(heading.to(), gutter.to()));
+          break;
+        }
+      }
+    }
+  }
+
+  private static boolean isOver(ChunkLine record, Interval heading) {
+    return record.words().stream().anyMatch(w -> w.box().horizontal().overlap(heading) > 0);
   }
 
   /** Whether the last texts end where the heading over them does: it is theirs. */

@@ -39,7 +39,7 @@ public final class HeadedGutters {
     for (ChunkLine line : headings) {
       List<Chunk> chunks = line.chunks();
       if (chunks.size() > all.size() + 1) {
-        addAroundHeadingsWithoutTexts(chunks, records, all);
+        EmptyColumns.addBetween(chunks, records, all);
       }
       for (int i = 1; i < chunks.size(); i++) {
         double from = chunks.get(i - 1).box().right();
@@ -56,33 +56,6 @@ public final class HeadedGutters {
       }
     }
     return all;
-  }
-
-  /**
-   * A heading in the white between two columns that both have headings of their own stands over a
-   * column that no record fills.
-   */
-  private static void addAroundHeadingsWithoutTexts(
-      List<Chunk> chunks, List<ChunkLine> records, List<Interval> gutters) {
-    for (int i = 1; i + 1 < chunks.size(); i++) {
-      Interval heading = chunks.get(i).box().horizontal();
-      for (int g = 0; g < gutters.size(); g++) {
-        Interval gutter = gutters.get(g);
-        boolean inside = heading.from() > gutter.from() && heading.to() < gutter.to();
-        boolean others =
-            chunks.get(i - 1).box().left() < gutter.from()
-                && chunks.get(i + 1).box().right() > gutter.to();
-        if (inside && others && records.stream().noneMatch(r -> isOver(r, heading))) {
-          gutters.set(g, new Interval(gutter.from(), heading.from()));
-          gutters.add(g + 1, new Interval(heading.to(), gutter.to()));
-          break;
-        }
-      }
-    }
-  }
-
-  private static boolean isOver(ChunkLine record, Interval heading) {
-    return record.words().stream().anyMatch(w -> w.box().horizontal().overlap(heading) > 0);
   }
 
   private static boolean within(Interval gutter, Interval reach) {

@@ -267,7 +267,7 @@ public final class RoleRegions {
         .or(() -> LabelsOnce.gutter(records))
         .filter(g -> gutters.isEmpty() || g.to() < gutters.get(0).from())
         .ifPresent(g -> gutters.add(0, g));
-    return EmptyColumns.add(headings, records, gutters);
+    return EmptyColumns.addLast(headings, records, gutters);
   }
 
   /** Whether the first of few columns holds the bullets of a list, or the labels of a form. */

@@ -100,7 +100,7 @@ final class TypewriterGutters {
   }
 
   /**
-   * Whether values keep to one edge, and neither side says the same in all lines, a heading over it
+   * Whether values keep to one edge, and words beside them are not the same in all lines, a heading
    * included.
    */
   private boolean isColumn(List<Sides> all, boolean before, boolean behind) {

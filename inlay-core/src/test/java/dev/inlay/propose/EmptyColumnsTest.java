@@ -28,7 +28,7 @@ class EmptyColumnsTest {
       page.text("Pier " + r, 50, y).text("1.5" + r, 105, y).text("2.0", lastValue, y);
     }
     List<ChunkLine> lines = ChunkLine.of(LineComposer.compose(page.build().glyphs()));
-    return EmptyColumns.add(lines.subList(0, 1), lines.subList(1, lines.size()), GUTTERS);
+    return EmptyColumns.addLast(lines.subList(0, 1), lines.subList(1, lines.size()), GUTTERS);
   }
 
   @Test

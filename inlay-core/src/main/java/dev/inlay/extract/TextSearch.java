@@ -1,9 +1,8 @@
-package dev.inlay.survey;
+package dev.inlay.extract;
 
-import dev.inlay.extract.DocumentTables;
 import dev.inlay.model.Table;
+import dev.inlay.page.PlainText;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Stream;
 
 /** Finds the tables that hold a text: in their title, a heading, a cell or a note. */
@@ -17,10 +16,10 @@ public final class TextSearch {
    * @param text in capitals or not; white space of any length counts as one space
    */
   public static DocumentTables in(DocumentTables document, String text) {
-    String wanted = plain(text);
+    String wanted = PlainText.of(text);
     List<Table> holding =
         document.tables().stream()
-            .filter(table -> texts(table).anyMatch(t -> plain(t).contains(wanted)))
+            .filter(table -> texts(table).anyMatch(t -> PlainText.of(t).contains(wanted)))
             .toList();
     return document.withTables(holding);
   }
@@ -30,9 +29,5 @@ public final class TextSearch {
         table.rows().stream().flatMap(row -> row.cells().stream()).map(cell -> cell.text());
     Stream<String> notes = table.notes().stream().map(note -> note.text());
     return Stream.of(table.title().stream(), cells, notes).flatMap(all -> all);
-  }
-
-  private static String plain(String text) {
-    return text.strip().replaceAll("\\s+", " ").toLowerCase(Locale.ROOT);
   }
 }

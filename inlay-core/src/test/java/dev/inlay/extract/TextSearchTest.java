@@ -1,9 +1,8 @@
-package dev.inlay.survey;
+package dev.inlay.extract;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.TableBuilder;
-import dev.inlay.extract.DocumentTables;
 import dev.inlay.model.Table;
 import org.junit.jupiter.api.Test;
 
