@@ -184,7 +184,7 @@ class RunIT {
     assertThat(result.out())
         .contains("202 rows read = 193 accepted + 0 held + 9 left out")
         .contains(
-            "7 checks, asked 579 times: 5 hold, not balance; explained by other findings: total")
+            "7 checks, asked 579 times: 5 hold; failing: balance; explained by other findings: total")
         .contains("from this follows: 'total' fails on page 2")
         .containsPattern(
             "cash-book-2025-05.pdf, page 1: balance: .* amount would be -?[\\d.]+: its sign is turned")

@@ -25,7 +25,7 @@ public final class Drift {
   private static final String FIRST = "the first file";
 
   /** A usual form, and where it is usual. */
-  private record Usual(String form, String where) {}
+  private record Usual(PrintedForm.Seen seen, String where) {}
 
   private Drift() {}
 
@@ -42,7 +42,7 @@ public final class Drift {
   private static void tell(List<FileRun> runs, int set) {
     Function<FileRun, Optional<DataSetPart>> part =
         r ->
-            r.parts().size() > set && !r.parts().get(set).columns().isEmpty()
+            r.parts().size() > set && hasRows(r.parts().get(set))
                 ? Optional.of(r.parts().get(set))
                 : Optional.empty();
     List<DataSetPart> parts = runs.stream().map(part).flatMap(Optional::stream).toList();
@@ -60,6 +60,11 @@ public final class Drift {
         runs.set(i, more.isEmpty() ? runs.get(i) : runs.get(i).with(more));
       }
     }
+  }
+
+  /** Whether a file gave something: columns of a table, or rows of a listing. */
+  private static boolean hasRows(DataSetPart part) {
+    return !part.columns().isEmpty() || !part.forms().isEmpty();
   }
 
   /** What more than half have; empty where no two are alike. */
@@ -95,41 +100,46 @@ public final class Drift {
    * file, so that a change from file to file is seen as well.
    */
   private static Map<PrintedForm, Usual> forms(List<DataSetPart> parts) {
-    Map<PrintedForm, List<String>> printed = new LinkedHashMap<>();
+    Map<PrintedForm, List<PrintedForm.Seen>> printed = new LinkedHashMap<>();
     for (DataSetPart part : parts) {
       part.forms().entrySet().stream()
           .sorted(
-              Comparator.comparing((Map.Entry<PrintedForm, String> e) -> e.getKey().field())
+              Comparator.comparing((Map.Entry<PrintedForm, ?> e) -> e.getKey().field())
                   .thenComparing(e -> e.getKey().aspect()))
           .forEach(
               e -> printed.computeIfAbsent(e.getKey(), f -> new ArrayList<>()).add(e.getValue()));
     }
     Map<PrintedForm, Usual> usual = new LinkedHashMap<>();
-    printed.forEach(
-        (form, all) ->
-            usual.put(
-                form, most(all).map(m -> new Usual(m, MOST)).orElse(new Usual(all.get(0), FIRST))));
+    printed.forEach((form, all) -> usual(form, all).ifPresent(u -> usual.put(form, u)));
     return usual;
+  }
+
+  private static Optional<Usual> usual(PrintedForm form, List<PrintedForm.Seen> all) {
+    Optional<String> most = most(all.stream().map(PrintedForm.Seen::form).toList());
+    if (most.isPresent()) {
+      return all.stream()
+          .filter(s -> s.form().equals(most.get()))
+          .findFirst()
+          .map(s -> new Usual(s, MOST));
+    }
+    // the line above a listing may hold a name or a day, another one in each file
+    return form.aspect() == PrintedForm.Aspect.LISTING_START
+        ? Optional.empty()
+        : Optional.of(new Usual(all.get(0), FIRST));
   }
 
   private static void forms(
       DataSetPart part, Map<PrintedForm, Usual> usual, String file, List<Finding> to) {
     usual.forEach(
         (form, due) -> {
-          String here = part.forms().getOrDefault(form, due.form());
-          if (!here.equals(due.form())) {
-            String message =
-                form.field()
-                    + ": "
-                    + form.aspect().words()
-                    + " '"
-                    + here
-                    + "', not '"
-                    + due.form()
-                    + "'";
+          PrintedForm.Seen here = part.forms().getOrDefault(form, due.seen());
+          if (!here.form().equals(due.seen().form())) {
+            String seen = here.example();
+            String expected = due.seen().example();
+            String how = form.aspect().words() + " '" + seen + "', not '" + expected + "'";
             to.add(
-                finding(form.aspect().code(), message, due.where(), file)
-                    .with(Evidence.of(form.field(), here, due.form())));
+                finding(form.aspect().code(), form.field() + ": " + how, due.where(), file)
+                    .with(Evidence.of(form.field(), seen, expected)));
           }
         });
   }

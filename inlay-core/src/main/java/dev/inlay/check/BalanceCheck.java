@@ -6,6 +6,7 @@ import dev.inlay.rows.Evidence;
 import dev.inlay.spec.CheckRule;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -22,22 +23,28 @@ record BalanceCheck(CheckRule.Balance rule) implements FileCheck {
     for (DataRecord record : rows) {
       Optional<BigDecimal> balance = record.number(rule.field());
       if (balance.isPresent()) {
-        BigDecimal amount = record.number(rule.amount()).orElse(BigDecimal.ZERO);
         if (before != null) {
-          compare(before, amount, record, report);
+          compare(before, record, report);
         }
         before = balance.get();
       }
     }
   }
 
-  private void compare(
-      BigDecimal before, BigDecimal amount, DataRecord record, CheckReport report) {
+  private void compare(BigDecimal before, DataRecord record, CheckReport report) {
     report.asked(1);
+    BigDecimal amount;
+    try {
+      amount = amount(record);
+    } catch (IllegalArgumentException e) {
+      Flaw flaw = new Flaw(e.getMessage(), Evidence.NONE);
+      report.say(flaw, record.origin(), List.of(record), List.of(record));
+      return;
+    }
     BigDecimal balance = record.number(rule.field()).orElseThrow();
     BigDecimal expected = before.add(amount);
     if (expected.subtract(balance).abs().compareTo(rule.within()) <= 0) {
-      report.proved(record, Set.of(rule.amount()));
+      report.proved(record, Set.copyOf(rule.amount().fields()));
     } else {
       String slip = slip(amount, balance.subtract(before));
       String message =
@@ -59,12 +66,24 @@ record BalanceCheck(CheckRule.Balance rule) implements FileCheck {
     }
   }
 
-  /** Which slip of the amount, mended, would make the balance right. */
+  /** Money goes in or out: of the fields of an amount, those that are blank count as 0. */
+  private BigDecimal amount(DataRecord record) {
+    Map<String, Object> contents = Rows.contents(record);
+    rule.amount().fields().forEach(f -> contents.merge(f, BigDecimal.ZERO, (value, zero) -> value));
+    if (rule.amount().evaluate(contents) instanceof BigDecimal amount) {
+      return amount;
+    }
+    throw new IllegalArgumentException("'" + rule.amount() + "' gives no number");
+  }
+
+  /** Which slip of a single field, put right, would make the balance right. */
   private String slip(BigDecimal amount, BigDecimal needed) {
-    return NumberSlips.of(amount).stream()
-        .filter(s -> s.value().subtract(needed).abs().compareTo(rule.within()) <= 0)
-        .map(s -> rule.amount() + " would be " + s.value().toPlainString() + ": " + s.words())
-        .findFirst()
-        .orElse("");
+    boolean isField = rule.amount().fields().stream().anyMatch(rule::adds);
+    return (isField ? NumberSlips.of(amount) : List.<NumberSlips.Slip>of())
+        .stream()
+            .filter(s -> s.value().subtract(needed).abs().compareTo(rule.within()) <= 0)
+            .map(s -> rule.amount() + " would be " + s.value().toPlainString() + ": " + s.words())
+            .findFirst()
+            .orElse("");
   }
 }

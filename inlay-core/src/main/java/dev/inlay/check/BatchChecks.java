@@ -36,7 +36,9 @@ public final class BatchChecks {
     tellSameFiles(checked);
     for (int set = 0; set < spec.dataSets().size(); set++) {
       for (CheckSpec check : spec.dataSets().get(set).checks()) {
-        if (check.rule().overBatch()) {
+        if (check.overResult()) {
+          ResultCheck.make(check, spec.dataSets().get(set), set, checked);
+        } else if (check.rule().overBatch()) {
           tell(check, set, checked);
           count(check, set, checked);
         }

@@ -27,7 +27,7 @@ public final class Checks {
   public static DataSetPart made(
       List<CheckSpec> checks, DataSetPart part, String file, List<PageLine> lines) {
     CheckedPart checked = new CheckedPart(part, file);
-    List<CheckSpec> ofFile = checks.stream().filter(c -> !c.rule().overBatch()).toList();
+    List<CheckSpec> ofFile = checks.stream().filter(CheckSpec::isOfFile).toList();
     // what proves single rows comes first: a sum that is off is not laid to them
     for (boolean ofRows : new boolean[] {true, false}) {
       for (CheckSpec check : ofFile) {
@@ -57,7 +57,8 @@ public final class Checks {
     }
   }
 
-  private static FileCheck of(CheckRule rule, List<PageLine> lines) {
+  /** The check of a rule that is asked of one body of rows. */
+  static FileCheck of(CheckRule rule, List<PageLine> lines) {
     if (rule instanceof CheckRule.Condition condition) {
       return new ConditionCheck(condition);
     } else if (rule instanceof CheckRule.Equation equation) {

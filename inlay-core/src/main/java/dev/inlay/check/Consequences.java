@@ -71,7 +71,7 @@ final class Consequences {
       if (rule instanceof CheckRule.Equation && ofField) {
         return difference().map(BigDecimal::negate);
       }
-      boolean ofAmount = rule instanceof CheckRule.Balance b && b.amount().equals(field);
+      boolean ofAmount = rule instanceof CheckRule.Balance b && b.adds(field);
       return ofAmount && !finding.evidence().cause().isEmpty() ? difference() : Optional.empty();
     }
 

@@ -50,7 +50,8 @@ public final class NotAsked {
 
   /** Whether a file in which nothing is compared is unlike the others. */
   private static boolean isDueInEachFile(CheckSpec check) {
-    return check.where().isEmpty()
+    return check.isOfFile()
+        && check.where().isEmpty()
         && (check.rule() instanceof CheckRule.PrintedSums
             || check.rule() instanceof CheckRule.Equation
             || check.rule() instanceof CheckRule.Condition);

@@ -91,7 +91,7 @@ final class ColumnPlaces {
         table.rows().stream()
             .filter(r -> r.kind() == RowKind.BODY)
             .map(r -> r.cells().get(column).text())
-            .filter(t -> !form.nothing().contains(t.strip()))
+            .filter(t -> !form.meansNothing(t))
             .toList();
     return TypeTrial.readsAll(texts, form);
   }

@@ -29,7 +29,7 @@ public record DataSetPart(
     List<String> tables,
     List<String> columns,
     List<String> asked,
-    Map<PrintedForm, String> forms,
+    Map<PrintedForm, PrintedForm.Seen> forms,
     List<RuleUse> uses,
     List<DataRecord> rows,
     List<PrintedSum> sums,
@@ -61,6 +61,12 @@ public record DataSetPart(
     List<DataRecord> left = rows.stream().filter(wanted).toList();
     return with(
         records.stream().filter(wanted).toList(), held, ledger, findings, left, among, counts);
+  }
+
+  /** The same with other rows, all of them accepted, and no printed sums. */
+  public DataSetPart of(List<DataRecord> others) {
+    RowLedger all = new RowLedger(others.size(), others.size(), 0, Map.of());
+    return with(others, List.of(), all, List.of(), others, List.of(), Map.of());
   }
 
   /** The same, one more check counted. */

@@ -7,9 +7,7 @@ import dev.inlay.spec.LeaveOutRule;
 import dev.inlay.spec.PageValue;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -21,7 +19,7 @@ public final class DataSetReading {
   private final List<String> used = new ArrayList<>();
   private final List<String> asked = new ArrayList<>();
   private final List<String> columns = new ArrayList<>();
-  private final Map<PrintedForm, String> forms = new HashMap<>();
+  private final PrintedForms forms = new PrintedForms();
 
   /** Whether columns may be taken for fields by their places, where headings do not tell. */
   private final boolean byPlace;
@@ -61,13 +59,13 @@ public final class DataSetReading {
     PageValues values = new PageValues(set.values(), lines, new RowOrigins(file, tables));
     reading.tellValues(values, lines);
     if (set.records().isPresent()) {
-      new LineRecords(set, values, reading.tally).read(lines);
+      new LineRecords(set, values, reading.tally).read(lines, reading.forms);
     } else {
       reading.tables(tables, values);
     }
     values.differing().forEach(reading::tellDiffering);
     reading.tellUnusedRules(lines);
-    return reading.tally.part(reading.used, reading.columns, reading.asked, reading.forms);
+    return reading.tally.part(reading.used, reading.columns, reading.asked, reading.forms.all());
   }
 
   /** Whether a value outside the columns is seen in some lines; it stands on one page. */
@@ -161,7 +159,7 @@ public final class DataSetReading {
       if (columns.isEmpty()) {
         columns.addAll(records.columns());
         asked.addAll(records.asked());
-        forms.putAll(records.forms());
+        records.note(forms);
       }
     }
   }

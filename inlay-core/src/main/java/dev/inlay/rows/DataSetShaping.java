@@ -21,20 +21,13 @@ public final class DataSetShaping {
   private DataSetShaping() {}
 
   /**
-   * The data set.
+   * The data set as it is written.
    *
    * @param records of all files, in the order of the files
    */
   public static DataSet of(DataSetSpec set, List<DataRecord> records) {
-    DataSet data = new DataSet(set.name(), fields(set, records), records);
+    DataSet data = shaped(set, records);
     Shape shape = set.shape();
-    if (shape.pivot().isPresent()) {
-      data = pivot(data, shape.pivot().get());
-    }
-    if (shape.sums().isPresent()) {
-      data = sums(data, shape.sums().get());
-    }
-    data = sorted(data, shape.sort());
     if (shape.output().isEmpty()) {
       return data;
     }
@@ -43,6 +36,23 @@ public final class DataSetShaping {
       addUnnamed(set, output, data.fields());
     }
     return renamed(data, output);
+  }
+
+  /**
+   * The rows that are written, all their fields under the names that the spec gives them.
+   *
+   * @param records of all files, in the order of the files
+   */
+  public static DataSet shaped(DataSetSpec set, List<DataRecord> records) {
+    DataSet data = new DataSet(set.name(), fields(set, records), records);
+    Shape shape = set.shape();
+    if (shape.pivot().isPresent()) {
+      data = pivot(data, shape.pivot().get());
+    }
+    if (shape.sums().isPresent()) {
+      data = sums(data, shape.sums().get());
+    }
+    return sorted(data, shape.sort());
   }
 
   private static List<Field> fields(DataSetSpec set, List<DataRecord> records) {

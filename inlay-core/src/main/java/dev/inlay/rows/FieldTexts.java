@@ -86,7 +86,7 @@ final class FieldTexts {
   }
 
   private static boolean isNothing(PrintedText raw, ValueFormat form) {
-    return raw.isEmpty() || form.nothing().contains(raw.text().strip());
+    return raw.isEmpty() || form.meansNothing(raw.text());
   }
 
   private PrintedText filled(FieldSpec field, PrintedText raw) {

@@ -3,7 +3,9 @@ package dev.inlay.rows;
 import dev.inlay.model.TextLedger;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * What a run made of one file.
@@ -85,11 +87,11 @@ public record FileRun(
     return rows().balances() && characters.balances();
   }
 
-  /** All findings, those of the file first. */
+  /** All findings, those of the file first; what several data sets say of one table stands once. */
   public List<Finding> allFindings() {
-    List<Finding> all = new ArrayList<>(findings);
+    Set<Finding> all = new LinkedHashSet<>(findings);
     parts.forEach(p -> all.addAll(p.findings()));
-    return all;
+    return List.copyOf(all);
   }
 
   /** The same, a check counted with one of its parts. */

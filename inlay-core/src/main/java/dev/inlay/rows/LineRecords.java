@@ -42,8 +42,13 @@ final class LineRecords {
     nearMiss = new NearMiss(patterns.record());
   }
 
-  /** Reads the lines of a file, in reading order. */
-  void read(List<PageLine> printed) {
+  /**
+   * Reads the lines of a file.
+   *
+   * @param printed in reading order
+   * @param forms gets how the fields are printed
+   */
+  void read(List<PageLine> printed, PrintedForms forms) {
     List<PageLine> lines =
         patterns.gapsKept() ? printed.stream().map(PageLine::withGaps).toList() : printed;
     List<PageLine> listing = listing(lines);
@@ -59,10 +64,22 @@ final class LineRecords {
     }
     joining.flush();
     unfitLines.report(tally);
+    note(lines, forms);
     if (tally.uses().tookNothing(RECORD)) {
       listing.stream()
           .filter(l -> tally.uses().wantsMisses(RECORD))
           .forEach(l -> nearMiss.atBeginning(l.text()).ifPresent(m -> missed(l, m)));
+    }
+  }
+
+  private void note(List<PageLine> lines, PrintedForms forms) {
+    patterns
+        .from()
+        .flatMap(from -> lines.stream().map(PageLine::text).filter(from::isIn).findFirst())
+        .ifPresent(forms::listingStart);
+    for (FieldSpec field : set.fields()) {
+      List<String> texts = tally.records().map(r -> r.value(field.name()).printed()).toList();
+      forms.values(field, texts);
     }
   }
 

@@ -188,6 +188,12 @@ record NumberText(BigDecimal value, boolean grouped, boolean percent) {
   }
 
   static IllegalArgumentException notA(String type, String text) {
-    return new IllegalArgumentException("'" + text + "' is not a valid " + type);
+    boolean mark = text.codePoints().noneMatch(Character::isLetterOrDigit);
+    return new IllegalArgumentException(
+        "'"
+            + text
+            + "' is not a valid "
+            + type
+            + (mark ? "; 'nothing' names marks for no value, 'default' what they stand for" : ""));
   }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /** Counts where the rows of a file end while they are read. */
 final class PartTally {
@@ -41,6 +42,11 @@ final class PartTally {
   /** Notes a row's values, wherever it ends. */
   void row(DataRecord record) {
     rows.add(record);
+  }
+
+  /** All rows that were read as values, wherever they ended. */
+  Stream<DataRecord> records() {
+    return rows.stream();
   }
 
   int rows() {
@@ -83,7 +89,7 @@ final class PartTally {
       List<String> tables,
       List<String> columns,
       List<String> asked,
-      Map<PrintedForm, String> forms) {
+      Map<PrintedForm, PrintedForm.Seen> forms) {
     RowLedger ledger = new RowLedger(read, records.size(), held.size(), leftOut);
     return new DataSetPart(
         records,

@@ -21,11 +21,13 @@ public record PrintedForm(String field, Aspect aspect) {
   public enum Aspect {
     /** The heading, where several wordings are known. */
     HEADING("heading-other", "the heading is"),
+    /** The line after which a listing starts: its headings, most often. */
+    LISTING_START("heading-other", "the listing starts below"),
     /** The decimal mark. */
     DECIMAL_MARK("number-format", "the decimal mark is"),
     /** Where negative numbers have their sign. */
     SIGN("number-format", "negative numbers have"),
-    /** How dates are written: 9 for figures, a for letters. */
+    /** How dates are written. */
     DATE("date-format", "dates are written like");
 
     private final String code;
@@ -44,6 +46,20 @@ public record PrintedForm(String field, Aspect aspect) {
     /** What a message says before the form. */
     public String words() {
       return words;
+    }
+  }
+
+  /**
+   * How an aspect was seen.
+   *
+   * @param form what is compared between files
+   * @param example what a message shows of it
+   */
+  public record Seen(String form, String example) {
+
+    /** A form that needs no example. */
+    public static Seen of(String form) {
+      return new Seen(form, form);
     }
   }
 
@@ -71,13 +87,22 @@ public record PrintedForm(String field, Aspect aspect) {
   }
 
   /** How most dates among some texts are written; empty where no text holds figures. */
-  static Optional<String> date(List<String> texts) {
-    return most(
-        texts,
-        t ->
-            DIGIT.matcher(t).find()
-                ? Optional.of(DIGIT.matcher(LETTERS.matcher(t).replaceAll("a")).replaceAll("9"))
-                : Optional.empty());
+  static Optional<Seen> date(List<String> texts) {
+    Optional<String> form = most(texts, PrintedForm::dateForm);
+    return form.flatMap(
+        f ->
+            texts.stream()
+                .map(String::strip)
+                .filter(t -> dateForm(t).equals(form))
+                .findFirst()
+                .map(t -> new Seen(f, t)));
+  }
+
+  /** What two dates that are written alike share: 9 for figures, a for words. */
+  private static Optional<String> dateForm(String text) {
+    return DIGIT.matcher(text).find()
+        ? Optional.of(DIGIT.matcher(LETTERS.matcher(text).replaceAll("a")).replaceAll("9"))
+        : Optional.empty();
   }
 
   private static Optional<String> most(List<String> texts, Function<String, Optional<String>> of) {

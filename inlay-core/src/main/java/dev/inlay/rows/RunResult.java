@@ -32,18 +32,20 @@ public record RunResult(
   public static RunResult of(ReportSpec spec, List<FileRun> files) {
     List<DataSet> sets = new ArrayList<>();
     for (int i = 0; i < spec.dataSets().size(); i++) {
-      List<DataRecord> records = new ArrayList<>();
-      for (FileRun file : files) {
-        if (i < file.parts().size()) {
-          records.addAll(file.parts().get(i).records());
-        }
-      }
-      sets.add(DataSetShaping.of(spec.dataSets().get(i), records));
+      sets.add(DataSetShaping.of(spec.dataSets().get(i), records(files, i)));
     }
     List<String> checks =
         spec.dataSets().stream().flatMap(s -> s.checks().stream()).map(CheckSpec::name).toList();
     List<FileRun> balanced = files.stream().map(RunResult::withUnbalanced).toList();
     return new RunResult(spec.report(), sets, checks, balanced);
+  }
+
+  /** The accepted records that files give to one data set, in the order of the files. */
+  public static List<DataRecord> records(List<FileRun> files, int set) {
+    return files.stream()
+        .filter(f -> f.parts().size() > set)
+        .flatMap(f -> f.parts().get(set).records().stream())
+        .toList();
   }
 
   /** A file with a finding where its ledgers do not balance: that is a fault of Inlay. */

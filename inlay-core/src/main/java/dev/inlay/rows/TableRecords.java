@@ -5,7 +5,6 @@ import dev.inlay.model.RowKind;
 import dev.inlay.model.Table;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.FieldSpec;
-import dev.inlay.spec.FieldType;
 import dev.inlay.spec.ValueFormat;
 import dev.inlay.text.NumberFormat;
 import java.math.BigDecimal;
@@ -97,35 +96,17 @@ final class TableRecords {
     return List.copyOf(byColumn.values());
   }
 
-  /** How the fields are printed. */
-  Map<PrintedForm, String> forms() {
-    Map<PrintedForm, String> forms = new HashMap<>();
+  /** Notes how the fields are printed. */
+  void note(PrintedForms forms) {
     for (FieldSpec field : fields) {
       Integer column = match.columns().get(field.name());
-      if (column == null) {
-        continue;
-      }
-      if (match.likeness().getOrDefault(field.name(), 1.0) == 1) { // else told as reworded
-        add(PrintedForm.Aspect.HEADING, field, Optional.of(view.heading(column)), forms);
-      }
-      List<String> texts = view.rows().stream().map(r -> r.cells().get(column).text()).toList();
-      if (field.form().type().isNumeric()) {
-        NumberFormat form = NumberFormat.of(List.of(cores.get(field.name())));
-        add(PrintedForm.Aspect.DECIMAL_MARK, field, form.decimalMark().map(String::valueOf), forms);
-        add(PrintedForm.Aspect.SIGN, field, PrintedForm.sign(texts), forms);
-      } else if (field.form().type() == FieldType.DATE) {
-        add(PrintedForm.Aspect.DATE, field, PrintedForm.date(texts), forms);
+      if (column != null) {
+        if (match.likeness().getOrDefault(field.name(), 1.0) == 1) { // else told as reworded
+          forms.heading(field.name(), view.heading(column));
+        }
+        forms.values(field, view.rows().stream().map(r -> r.cells().get(column).text()).toList());
       }
     }
-    return forms;
-  }
-
-  private static void add(
-      PrintedForm.Aspect aspect,
-      FieldSpec field,
-      Optional<String> form,
-      Map<PrintedForm, String> forms) {
-    form.ifPresent(f -> forms.put(new PrintedForm(field.name(), aspect), f));
   }
 
   private List<String> cores(FieldSpec field) {

@@ -52,7 +52,7 @@ final class ValueReader {
   Value read(PrintedText raw, Object near) {
     String printed = raw.text();
     boolean emptyMeansFalse = form.type() == FieldType.BOOLEAN && form.falseWords().contains("");
-    if (form.nothing().contains(printed.strip()) || printed.isBlank() && !emptyMeansFalse) {
+    if (form.meansNothing(printed) || printed.isBlank() && !emptyMeansFalse) {
       return new Value(null, printed, false, raw.origin());
     }
     String text = meaning(printed);

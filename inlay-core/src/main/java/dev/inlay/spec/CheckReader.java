@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.snakeyaml.engine.v2.nodes.Node;
@@ -18,8 +19,22 @@ final class CheckReader {
 
   private static final String WITHIN = "within";
 
+  private static final String OVER = "over";
+  private static final String RESULT = "result";
+
   /** Keys of every check. */
   private static final List<String> OF_ALL = List.of("name", "where", "severity", "effect");
+
+  /** Kinds that ask what pages print or how files differ: the rows that are written do not say. */
+  private static final Set<Class<? extends CheckRule>> NOT_OF_RESULT =
+      Set.of(
+          CheckRule.PrintedSums.class,
+          CheckRule.SubtotalSums.class,
+          CheckRule.Carried.class,
+          CheckRule.Same.class,
+          CheckRule.Pages.class,
+          CheckRule.OneFileEach.class,
+          CheckRule.Change.class);
 
   /** Reads the rule of one check. */
   private interface RuleReader {
@@ -54,20 +69,15 @@ final class CheckReader {
     add("row", CheckReader::row, WITHIN);
     add("sum", CheckReader::sum, "is", "by", "of", "on", WITHIN);
     add("carried", o -> new CheckRule.Carried(o.needed("carried"), within(o)), WITHIN);
-    add("count", CheckReader::count, "by", "is", "over");
-    add("unique", o -> new CheckRule.Unique(o.texts("unique"), overBatch(o)), "over");
+    add("count", CheckReader::count, "by", "is", OVER);
+    add("unique", o -> new CheckRule.Unique(o.texts("unique"), overBatch(o)), OVER);
     add(
         "serial",
         o -> new CheckRule.Serial(o.needed("serial"), o.texts("by"), step(o)),
         "by",
         "step");
     add("rising", o -> new CheckRule.Rising(o.needed("rising"), o.texts("by")), "by");
-    add(
-        "balance",
-        o -> new CheckRule.Balance(o.needed("balance"), o.needed("plus"), o.texts("by"), within(o)),
-        "plus",
-        "by",
-        WITHIN);
+    add("balance", CheckReader::balance, "plus", "by", WITHIN);
     add("pages", CheckReader::pages);
     add("lowest", o -> extreme(o, "lowest"), "by", "is", WITHIN);
     add("highest", o -> extreme(o, "highest"), "by", "is", WITHIN);
@@ -83,7 +93,7 @@ final class CheckReader {
         "values",
         "in",
         "column",
-        "over");
+        OVER);
     add("same", o -> new CheckRule.Same(o.texts("same"), scope(o)), "on");
     add("one file each", o -> new CheckRule.OneFileEach(o.texts("one file each")));
     add("change", CheckReader::change, "along", "by", WITHIN);
@@ -112,7 +122,9 @@ final class CheckReader {
     for (Map.Entry<String, Node> entry : one.values().entrySet()) {
       String key = entry.getKey();
       boolean known = SpecKeys.CHECK.names().contains(key);
+      boolean result = key.equals(OVER) && isOverResult(one);
       if (known
+          && !result
           && !key.equals(kind)
           && !OF_ALL.contains(key)
           && !kinds.get(kind).more().contains(key)) {
@@ -128,8 +140,17 @@ final class CheckReader {
       one.messages()
           .add(one.get(WITHIN).orElseThrow(), "'within' takes per cent with 'change' only");
     }
+    boolean overResult = isOverResult(one);
+    if (overResult && NOT_OF_RESULT.contains(rule.getClass())) {
+      one.messages()
+          .add(
+              one.get(OVER).orElseThrow(),
+              "'over: result' asks the rows that are written; '"
+                  + kind
+                  + "' asks what pages print");
+    }
     CheckSpec.Effect effect = effect(one);
-    if (effect != CheckSpec.Effect.REPORT && rule.overBatch()) {
+    if (effect != CheckSpec.Effect.REPORT && (overResult || rule.overBatch())) {
       one.messages()
           .add(
               one.get("effect").orElseThrow(),
@@ -144,7 +165,8 @@ final class CheckReader {
         rule,
         one.expression("where"),
         one.choice("severity", "error", "note", "warning", "error"),
-        effect);
+        effect,
+        overResult);
   }
 
   private static CheckRule row(Section one) {
@@ -182,6 +204,13 @@ final class CheckReader {
     return totals || is.equals("subtotals")
         ? new CheckRule.PrintedSums(field, totals, by, onPage, within(one))
         : new CheckRule.GroupSum(field, by, is, within(one));
+  }
+
+  private static CheckRule balance(Section one) {
+    String amount = one.needed("plus");
+    Node at = one.get("plus").orElse(one.node());
+    return new CheckRule.Balance(
+        one.needed("balance"), expression(one, at, amount), one.texts("by"), within(one));
   }
 
   private static CheckRule pages(Section one) {
@@ -252,7 +281,15 @@ final class CheckReader {
   }
 
   private static boolean overBatch(Section one) {
-    return one.choice("over", "file", "file", "batch").equals("batch");
+    return over(one).equals("batch");
+  }
+
+  private static boolean isOverResult(Section one) {
+    return one.has(OVER) && over(one).equals(RESULT);
+  }
+
+  private static String over(Section one) {
+    return one.choice(OVER, "file", "file", "batch", RESULT);
   }
 
   private static CheckRule.Scope scope(Section one) {

@@ -128,12 +128,17 @@ public sealed interface CheckRule {
     }
   }
 
-  /** A field that is the one above and an amount, in each group. */
-  record Balance(String field, String amount, List<String> by, BigDecimal within)
+  /** A field that is the one above and an amount, a field or calculated, in each group. */
+  record Balance(String field, Expression amount, List<String> by, BigDecimal within)
       implements CheckRule {
     @Override
     public List<String> fields() {
-      return joined(List.of(field, amount), by);
+      return joined(joined(List.of(field), amount.fields()), by);
+    }
+
+    /** Whether the amount is a field as it is printed, and not calculated. */
+    public boolean adds(String one) {
+      return amount.toString().equals(one);
     }
   }
 

@@ -11,9 +11,20 @@ import java.util.Optional;
  * @param where a condition on the rows that it is asked of; none asks all
  * @param severity {@code note}, {@code warning} or {@code error}
  * @param effect what happens to the rows of a finding
+ * @param overResult whether it is asked of the rows that are written, all files together
  */
 public record CheckSpec(
-    String name, CheckRule rule, Optional<Expression> where, String severity, Effect effect) {
+    String name,
+    CheckRule rule,
+    Optional<Expression> where,
+    String severity,
+    Effect effect,
+    boolean overResult) {
+
+  /** Whether it is asked of what each file gives by itself. */
+  public boolean isOfFile() {
+    return !overResult && !rule.overBatch();
+  }
 
   /** What happens to the rows of a finding. */
   public enum Effect {

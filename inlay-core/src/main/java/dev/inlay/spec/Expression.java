@@ -49,6 +49,9 @@ public final class Expression {
   private final JexlExpression compiled;
   private final List<String> fields;
 
+  /** Whether it asks whether a field has a value at all. */
+  private final boolean asksForMissing;
+
   /** The fields whose names the engine does not take, by the names that it gets for them. */
   private final Map<String, String> aliases;
 
@@ -58,6 +61,7 @@ public final class Expression {
     this.compiled = compiled;
     this.fields = fields;
     this.aliases = aliases;
+    asksForMissing = ASKS_FOR_MISSING.matcher(text).find();
   }
 
   /**
@@ -133,7 +137,7 @@ public final class Expression {
    * @throws IllegalArgumentException where it cannot be calculated, as a text times a number
    */
   public Object evaluate(Map<String, Object> values) {
-    if (!asksForMissing() && lacksValue(values)) {
+    if (!asksForMissing && lacksValue(values)) {
       return null;
     }
     try {
@@ -180,11 +184,6 @@ public final class Expression {
       return b;
     }
     throw new IllegalArgumentException("'" + text + "' is no condition: it gives " + value);
-  }
-
-  /** Whether it asks whether a field has a value at all. */
-  private boolean asksForMissing() {
-    return ASKS_FOR_MISSING.matcher(text).find();
   }
 
   @Override

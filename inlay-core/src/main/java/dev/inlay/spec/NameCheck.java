@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.snakeyaml.engine.v2.nodes.Node;
 
 /** Checks that all fields a data set speaks of are ones that it has. */
@@ -41,12 +42,12 @@ final class NameCheck {
   }
 
   private void checkYear(FieldSpec field) {
-    field.form().yearFrom().ifPresent(f -> check("year from", List.of(f), place("columns")));
+    field.form().yearFrom().ifPresent(f -> check("year from", List.of(f), place("columns"), known));
   }
 
   private void checkSum(String key, TextPattern pattern) {
     Node at = place("records");
-    check(key, pattern.groups(), at);
+    check(key, pattern.groups(), at, known);
     boolean sums =
         set.fields().stream()
             .anyMatch(f -> f.form().type().isNumeric() && pattern.groups().contains(f.name()));
@@ -67,10 +68,23 @@ final class NameCheck {
     for (int i = 0; i < set.checks().size(); i++) {
       // a check that could not be read is missing from the set
       Node at = items.size() == set.checks().size() ? items.get(i) : place("checks");
-      List<String> names = new ArrayList<>(set.checks().get(i).rule().fields());
-      set.checks().get(i).where().ifPresent(e -> names.addAll(e.fields()));
-      check("checks", names, at);
+      CheckSpec one = set.checks().get(i);
+      List<String> names = new ArrayList<>(one.rule().fields());
+      one.where().ifPresent(e -> names.addAll(e.fields()));
+      if (!one.overResult()) {
+        check("checks", names, at, known);
+      } else if (set.shape().pivot().isEmpty()) { // which makes fields of values
+        check("checks", names, at, set.shape().sums().map(NameCheck::left).orElse(known));
+      }
     }
+  }
+
+  /** The fields that are left when rows were added up. */
+  private static List<String> left(Shape.Sums sums) {
+    return Stream.of(sums.by(), sums.add(), List.of(sums.count()))
+        .flatMap(List::stream)
+        .filter(f -> !f.isEmpty())
+        .toList();
   }
 
   private Node place(String key) {
@@ -86,12 +100,12 @@ final class NameCheck {
   }
 
   private void check(String key, Collection<String> names) {
-    check(key, names, place(key));
+    check(key, names, place(key), known);
   }
 
-  private void check(String key, Collection<String> names, Node at) {
+  private void check(String key, Collection<String> names, Node at, List<String> among) {
     for (String name : new TreeSet<>(names)) {
-      if (!known.contains(name)) {
+      if (!among.contains(name)) {
         section
             .messages()
             .add(
@@ -101,9 +115,9 @@ final class NameCheck {
                     + "' speaks of '"
                     + name
                     + "', which is no field here"
-                    + Wording.nearest(name, known)
+                    + Wording.nearest(name, among)
                         .map(k -> "; probably '" + k + "'")
-                        .orElse("; the fields are " + String.join(", ", known)));
+                        .orElse("; the fields are " + String.join(", ", among)));
       }
     }
   }

@@ -58,6 +58,9 @@ public record ValueFormat(
    */
   public record Replacement(TextPattern pattern, String with) {}
 
+  /** Hyphens, the figure dash, en dash, em dash, horizontal bar and minus. */
+  private static final String DASHES = "-\u2010\u2011\u2012\u2013\u2014\u2015\u2212";
+
   /** Texts as printed. */
   public static final ValueFormat TEXT = ofType(FieldType.STRING);
 
@@ -103,6 +106,16 @@ public record ValueFormat(
         Optional.empty(),
         false,
         false);
+  }
+
+  /** Whether a text means that there is no value; dashes of any width look alike to a person. */
+  public boolean meansNothing(String text) {
+    String mark = text.strip();
+    return nothing.contains(mark) || isDash(mark) && nothing.stream().anyMatch(ValueFormat::isDash);
+  }
+
+  private static boolean isDash(String text) {
+    return text.length() == 1 && DASHES.indexOf(text.charAt(0)) >= 0;
   }
 
   /** The fields that the printed lines of the text, or the groups of a pattern, become. */

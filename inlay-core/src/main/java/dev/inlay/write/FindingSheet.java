@@ -9,7 +9,7 @@ import dev.inlay.write.ResultSheet.Cell;
 import dev.inlay.write.ResultSheet.Head;
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.IdentityHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -44,7 +44,7 @@ final class FindingSheet {
     heads.add(new Head("message", false));
     heads.add(new Head("link", false));
     List<List<Cell>> rows = new ArrayList<>();
-    Map<Finding, Integer> numbers = new IdentityHashMap<>();
+    Map<Finding, Integer> numbers = new HashMap<>();
     for (Finding finding : result.findings()) {
       numbers.put(finding, rows.size() + 1);
       rows.add(cells(finding, numbers));

@@ -84,7 +84,10 @@ public final class RunText {
     List<String> explained = names(checks, CheckResult.State.EXPLAINED);
     int count = checks.size();
     int holding = count - wrong.size() - open.size() - explained.size();
-    String hold = holding < count ? holding + " hold" : count == 1 ? "holds" : "all hold";
+    String hold = count == 1 ? "holds" : "all hold";
+    if (holding < count) {
+      hold = holding == 0 ? "none holds" : holding + (holding == 1 ? " holds" : " hold");
+    }
     return Optional.of(
         count
             + (count == 1 ? " check" : " checks")
@@ -92,11 +95,13 @@ public final class RunText {
             + number(result.asked())
             + (result.asked() == 1 ? " time: " : " times: ")
             + hold
-            + (wrong.isEmpty() ? "" : ", not " + String.join(", ", wrong))
-            + (explained.isEmpty()
-                ? ""
-                : "; explained by other findings: " + String.join(", ", explained))
-            + (open.isEmpty() ? "" : "; asked of nothing: " + String.join(", ", open)));
+            + listed("; failing: ", wrong)
+            + listed("; explained by other findings: ", explained)
+            + listed("; asked of nothing: ", open));
+  }
+
+  private static String listed(String words, List<String> checks) {
+    return checks.isEmpty() ? "" : words + String.join(", ", checks);
   }
 
   private static List<String> names(List<CheckResult> checks, CheckResult.State state) {
@@ -169,7 +174,7 @@ public final class RunText {
   private static List<String> consequences(Finding cause, List<Finding> findings) {
     Map<String, List<Finding>> byCheck = new LinkedHashMap<>();
     findings.stream()
-        .filter(f -> f.cause().filter(c -> c == cause).isPresent())
+        .filter(f -> f.cause().filter(c -> c.equals(cause)).isPresent())
         .forEach(
             f ->
                 byCheck.computeIfAbsent(f.check().orElse(f.code()), c -> new ArrayList<>()).add(f));

@@ -15,6 +15,16 @@ import org.junit.jupiter.api.Test;
 class DriftTest {
 
   private static FileRun run(String file, List<String> columns, String mark) {
+    return run(file, columns, "b", PrintedForm.Aspect.DECIMAL_MARK, mark, mark);
+  }
+
+  private static FileRun run(
+      String file,
+      List<String> columns,
+      String field,
+      PrintedForm.Aspect aspect,
+      String form,
+      String example) {
     DataSetPart part =
         new DataSetPart(
             List.of(),
@@ -24,7 +34,7 @@ class DriftTest {
             List.of("p1t1"),
             columns,
             columns,
-            Map.of(new PrintedForm("b", PrintedForm.Aspect.DECIMAL_MARK), mark),
+            Map.of(new PrintedForm(field, aspect), new PrintedForm.Seen(form, example)),
             List.of(),
             List.of(),
             List.of(),
@@ -72,5 +82,30 @@ class DriftTest {
     List<String> columns = List.of("a", "b");
     assertThat(told(run("1.pdf", columns, "."), run("2.pdf", columns, ",")))
         .containsExactly("2.pdf number-format");
+  }
+
+  private static FileRun listing(String file, String start) {
+    return run(file, List.of(), "records", PrintedForm.Aspect.LISTING_START, start, start);
+  }
+
+  @Test
+  void theLineAboveAListingCountsWhereMostFilesAgree() {
+    FileRun usual = listing("1.pdf", "Day Catch");
+    assertThat(told(usual, listing("2.pdf", "Day Catch"), listing("3.pdf", "Day Weight")))
+        .containsExactly("3.pdf heading-other");
+    assertThat(told(usual, listing("2.pdf", "Day of Oyle"))).as("a name in each file").isEmpty();
+  }
+
+  @Test
+  void datesAreShownAsTheyArePrinted() {
+    PrintedForm.Aspect date = PrintedForm.Aspect.DATE;
+    FileRun first = run("1.pdf", List.of(), "day", date, "9 a 9999", "3 Mar 2025");
+    FileRun second = run("2.pdf", List.of(), "day", date, "9999-99-99", "2025-04-01");
+    assertThat(Drift.reported(List.of(first, second)).get(1).findings())
+        .singleElement()
+        .satisfies(
+            f ->
+                assertThat(f.message())
+                    .contains("dates are written like '2025-04-01', not '3 Mar 2025'"));
   }
 }

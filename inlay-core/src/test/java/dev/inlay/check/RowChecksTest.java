@@ -39,6 +39,21 @@ class RowChecksTest {
         .anyMatch(m -> m.contains("the balance above is 7, with 3 it would be 10, printed is 8"));
   }
 
+  @Test
+  void whatIsAddedToABalanceMayBeCalculated() {
+    TableBuilder table =
+        new TableBuilder("Code", "A", "B")
+            .row("C1", "7", "5")
+            .row("C2", "9", "1")
+            .row("C3", "9", "")
+            .row("C4", "12", "2");
+    assertThat(told(check("{balance: a, plus: 2 * b}", table)))
+        .containsExactly("balance a: the balance above is 9, with 4 it would be 13, printed is 12");
+    assertThat(told(check("{balance: a, plus: code}", table)))
+        .hasSize(3)
+        .allMatch(m -> m.endsWith("'code' gives no number"));
+  }
+
   /** One name may begin another with a colon: the text of a finding does not tell them apart. */
   @Test
   void aFindingSaysWhichCheckItIsOf() {

@@ -38,6 +38,18 @@ class ListingTest {
   }
 
   @Test
+  void aListingSaysHowItIsPrintedSoThatDriftIsSeen() {
+    DataSetPart part = read("  from: ^Quay 4  Cod\n  leave out: [\"^(Sum|Total|Entered)\"]\n");
+    assertThat(part.forms())
+        .containsOnlyKeys(new PrintedForm("records", PrintedForm.Aspect.LISTING_START))
+        .containsValue(PrintedForm.Seen.of("Quay 4  Cod  1,204"));
+    assertThat(
+            read("  leave out: [\"^(Sum|Entered)\"]\n  totals: \"Total  (?<tons>.+)\"\n").forms())
+        .containsEntry(
+            new PrintedForm("tons", PrintedForm.Aspect.DECIMAL_MARK), PrintedForm.Seen.of("."));
+  }
+
+  @Test
   void linesWithSumsAreNoRowsAndStandForTheRowsBefore() {
     DataSetPart part =
         read(

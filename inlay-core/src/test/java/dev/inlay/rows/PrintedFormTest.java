@@ -7,6 +7,7 @@ import dev.inlay.TableBuilder;
 import dev.inlay.spec.SpecException;
 import dev.inlay.spec.SpecReader;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -33,7 +34,7 @@ class PrintedFormTest {
   @Test
   void theFormOfMostDatesCounts() {
     List<String> dates = List.of("3 Mar 2025", "2025-03-04", "5 Mar 2025", "on request");
-    assertThat(PrintedForm.date(dates)).contains("9 a 9999");
+    assertThat(PrintedForm.date(dates)).contains(new PrintedForm.Seen("9 a 9999", "3 Mar 2025"));
     assertThat(PrintedForm.date(List.of("on request"))).isEmpty();
   }
 
@@ -53,10 +54,17 @@ class PrintedFormTest {
             SpecReader.read(spec).dataSets().get(0), "a.pdf", List.of(table.build()), List.of());
     assertThat(part.forms())
         .containsOnly(
-            entry(new PrintedForm("day", PrintedForm.Aspect.HEADING), "Day"),
-            entry(new PrintedForm("day", PrintedForm.Aspect.DATE), "9 a 9999"),
-            entry(new PrintedForm("sum", PrintedForm.Aspect.HEADING), "Sum"),
-            entry(new PrintedForm("sum", PrintedForm.Aspect.DECIMAL_MARK), ","),
-            entry(new PrintedForm("sum", PrintedForm.Aspect.SIGN), "their minus behind"));
+            seen("day", PrintedForm.Aspect.HEADING, "Day"),
+            entry(
+                new PrintedForm("day", PrintedForm.Aspect.DATE),
+                new PrintedForm.Seen("9 a 9999", "3 Mar 2025")),
+            seen("sum", PrintedForm.Aspect.HEADING, "Sum"),
+            seen("sum", PrintedForm.Aspect.DECIMAL_MARK, ","),
+            seen("sum", PrintedForm.Aspect.SIGN, "their minus behind"));
+  }
+
+  private static Map.Entry<PrintedForm, PrintedForm.Seen> seen(
+      String field, PrintedForm.Aspect aspect, String form) {
+    return entry(new PrintedForm(field, aspect), PrintedForm.Seen.of(form));
   }
 }
