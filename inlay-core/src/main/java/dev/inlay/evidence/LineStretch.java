@@ -116,6 +116,21 @@ final class LineStretch {
     return apart || isProse(x, before, after) ? width : 0;
   }
 
+  /** The middle of the strip around a place that parts the lines. */
+  double middleOfStrip(double x) {
+    double before = left;
+    double after = right;
+    for (TextLine line : lines.subList(from, to)) {
+      List<Word> words = line.words();
+      int count = WordOrder.firstFrom(words, x);
+      if (!crosses(words, count, x)) {
+        before = count > 0 ? Math.max(before, words.get(count - 1).box().right()) : before;
+        after = count < words.size() ? Math.min(after, words.get(count).box().left()) : after;
+      }
+    }
+    return (before + after) / 2;
+  }
+
   private boolean isProse(double x, Side before, Side after) {
     if (Math.min(before.lines, after.lines) < LEAST_PROSE) {
       return false;

@@ -15,6 +15,12 @@ import java.util.List;
  */
 public final class PageColumns {
 
+  /** The next line of a side is at most this many times as far as the one before it was. */
+  private static final double MOST_STEP = 1.3;
+
+  /** More lines in a row with words on both sides may be rows of one table, with a gutter there. */
+  private static final int MOST_COMMON = 2;
+
   private final List<TextLine> lines;
   private final List<Ruling> rulings;
   private final LineLetters letters;
@@ -88,13 +94,83 @@ public final class PageColumns {
     if (best == null) {
       return List.of(lines);
     }
+    double middle = stretch(best.from, best.to).middleOfStrip(best.x);
+    int from = extended(best.from - 1, -1, middle) + 1;
+    int to = extended(best.to, 1, middle);
     List<List<TextLine>> zones = new ArrayList<>();
-    zones.addAll(part(lines.subList(0, best.from), rulings));
-    for (List<TextLine> side : stretch(best.from, best.to).partedAt(best.x)) {
+    zones.addAll(part(lines.subList(0, from), rulings));
+    for (List<TextLine> side : stretch(from, to).partedAt(middle)) {
       zones.addAll(part(side, rulings));
     }
-    zones.addAll(part(lines.subList(best.to, lines.size()), rulings));
+    zones.addAll(part(lines.subList(to, lines.size()), rulings));
     return zones;
+  }
+
+  /**
+   * The line behind a band, seen in one direction: it goes on over lines that stand on one side of
+   * its strip each, as long as both sides go on, and with what is left of one at its usual
+   * distances. Where it was found it ends by chance, at the first line that is a little longer than
+   * the others.
+   *
+   * @param first the line behind the band
+   * @param step 1 downwards, -1 upwards
+   */
+  private int extended(int first, int step, double x) {
+    int end = first;
+    int side = 0;
+    int both = 0;
+    for (int i = first; i >= 0 && i < lines.size(); i += step) {
+      int here = sideOf(lines.get(i), x);
+      boolean next = i == end;
+      if (here == 0) {
+        boolean joins = next && both++ < MOST_COMMON && isNextOfBoth(i, step, x);
+        if (!joins) {
+          break;
+        }
+        end = i + step;
+      } else {
+        boolean other = side != 0 && here != side;
+        end = other || next && isNextOfSide(i, step, here, x) ? i + step : end;
+        side = here;
+      }
+    }
+    return end;
+  }
+
+  /** Whether a line goes on with both sides, as headings or sums that share a baseline do. */
+  private boolean isNextOfBoth(int line, int step, double x) {
+    return hasBoth(lines.get(line), x)
+        && isNextOfSide(line, step, -1, x)
+        && isNextOfSide(line, step, 1, x);
+  }
+
+  /** Whether a line is about as far from the one before it on its side as that from its own. */
+  private boolean isNextOfSide(int line, int step, int side, double x) {
+    double before = Double.NaN;
+    for (int i = line - step; i >= 0 && i < lines.size(); i -= step) {
+      if (sideOf(lines.get(i), x) == side || hasBoth(lines.get(i), x)) {
+        if (!Double.isNaN(before)) {
+          double usual = Math.abs(before - lines.get(i).baseline());
+          return Math.abs(lines.get(line).baseline() - before) <= MOST_STEP * usual;
+        }
+        before = lines.get(i).baseline();
+      }
+    }
+    return false;
+  }
+
+  /** Whether a line has words on both sides of a place and none over it. */
+  private static boolean hasBoth(TextLine line, double x) {
+    return sideOf(line, x) == 0
+        && line.words().stream().noneMatch(w -> w.box().left() < x && w.box().right() > x);
+  }
+
+  /** -1 for a line left of a place, 1 for one right of it, 0 for one on both sides. */
+  private static int sideOf(TextLine line, double x) {
+    if (line.box().right() <= x) {
+      return -1;
+    }
+    return line.box().left() >= x ? 1 : 0;
   }
 
   /** Which lines have a word over which places: looked up often, so worked out once. */

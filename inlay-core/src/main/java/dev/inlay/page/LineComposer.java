@@ -41,6 +41,9 @@ public final class LineComposer {
   /** How far, in type sizes of the line, a small character may stand beside its line. */
   private static final double SMALL_GAP = 0.3;
 
+  /** A character beside others shares at most this much of its width with one of them. */
+  private static final double MOST_OVER = 0.4;
+
   /** How far, in type sizes, a character within a word may stand from the baseline of the word. */
   private static final double SHIFT = 0.3;
 
@@ -94,8 +97,15 @@ public final class LineComposer {
     return lines;
   }
 
-  /** Moves small characters from baselines of their own into the line they stand beside. */
+  /**
+   * Moves small characters from baselines of their own into the line they stand beside: where its
+   * characters leave them room, and else, as signs set over and under others, where none does.
+   */
   private static List<DraftLine> gatherSmallType(List<DraftLine> lines) {
+    return gatherSmallType(gatherSmallType(lines, true), false);
+  }
+
+  private static List<DraftLine> gatherSmallType(List<DraftLine> lines, boolean withRoom) {
     for (int i = 0; i < lines.size(); i++) {
       DraftLine small = lines.get(i);
       for (int step = -1; step <= 1; step += 2) {
@@ -104,7 +114,7 @@ public final class LineComposer {
           if (Math.abs(host.baseline - small.baseline) > SMALL_REACH * Math.max(host.size, 1)) {
             break;
           }
-          host.takeFrom(small);
+          host.takeFrom(small, withRoom);
         }
       }
     }
@@ -222,15 +232,20 @@ public final class LineComposer {
       return members.stream().anyMatch(p -> !p.glyph().isBlank());
     }
 
-    /** Takes the other line's glyphs that are small beside this line's type and close to it. */
-    void takeFrom(DraftLine other) {
+    /**
+     * Takes the other line's glyphs that are small beside this line's type and close to it.
+     *
+     * @param withRoom whether only those that stand over none of this line's
+     */
+    void takeFrom(DraftLine other, boolean withRoom) {
       if (other.members.isEmpty() || other.size == 0 || other.size > SMALL_TYPE * size) {
         return;
       }
       // A marker of several characters leans on the line through its first or last one.
       boolean grown = true;
       while (grown) {
-        List<Placed> near = other.members.stream().filter(this::isBeside).toList();
+        List<Placed> near =
+            other.members.stream().filter(p -> isBeside(p) && !(withRoom && isOverOne(p))).toList();
         members.addAll(near);
         other.members.removeAll(near);
         grown = !near.isEmpty() && !other.members.isEmpty();
@@ -275,6 +290,14 @@ public final class LineComposer {
       double white = Math.max(b.from() - a.to(), a.from() - b.to()) / size;
       boolean apart = a.glyph().isBlank() || Math.min(a.size(), b.size()) < SMALL_TYPE * size;
       return apart || white < -SHIFTED_OVERLAP ? Double.POSITIVE_INFINITY : white;
+    }
+
+    /** Whether a small character and one of this line's full size share most of its width. */
+    private boolean isOverOne(Placed small) {
+      double most = MOST_OVER * (small.to() - small.from());
+      return members.stream()
+          .filter(p -> !p.glyph().isBlank() && p.size() > SMALL_TYPE * size)
+          .anyMatch(p -> Math.min(p.to(), small.to()) - Math.max(p.from(), small.from()) > most);
     }
 
     private boolean isBeside(Placed small) {

@@ -47,16 +47,22 @@ record FontShape(Typeface face, double ascent, double descent, double height) {
         : new FontShape(face, USUAL_ASCENT, USUAL_DESCENT, 1);
   }
 
-  /** A font whose characters are drawings has its own unit; its box tells how large it is. */
+  /**
+   * A font whose characters are drawings has its own unit, which may point down; its box says how
+   * large it is.
+   */
   private static FontShape drawnShape(Typeface face, PDType3Font font) {
-    double unit = Math.abs(font.getFontMatrix().getScalingFactorY());
+    boolean down = font.getFontMatrix().getScaleY() < 0;
+    double unit = (down ? -1 : 1) * Math.abs(font.getFontMatrix().getScalingFactorY());
     double ascent = 0;
     double descent = 0;
     try {
       BoundingBox box = font.getBoundingBox();
       if (box != null) {
-        ascent = box.getUpperRightY() * unit;
-        descent = -box.getLowerLeftY() * unit;
+        double end = box.getUpperRightY() * unit;
+        double otherEnd = box.getLowerLeftY() * unit;
+        ascent = Math.max(end, otherEnd);
+        descent = -Math.min(end, otherEnd);
       }
     } catch (IllegalArgumentException e) {
       ascent = 0; // a box without sense is as good as none

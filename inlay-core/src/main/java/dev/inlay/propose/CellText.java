@@ -8,12 +8,19 @@ import dev.inlay.page.Turn;
 import dev.inlay.page.Word;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /** The text of one cell: its lines joined as a reader would read them. */
 final class CellText {
 
   /** A step between baselines beyond this many type sizes holds a blank line. */
   private static final double BLANK_LINE = 2.2;
+
+  /** Words behind a hyphen that stands for the rest of a later word: pre- and post-war. */
+  private static final Set<String> SUSPENDING =
+      Set.of(
+          "and", "or", "und", "oder", "bzw.", "sowie", "et", "ou", "en", "of", "og", "och", "eller",
+          "ja", "tai", "sekä", "y", "e", "o", "i", "lub", "oraz");
 
   /** Signs that open an item of a list. */
   private static final String BULLETS = "•‣▪●◦–";
@@ -87,6 +94,7 @@ final class CellText {
     int end = text.length() - 1;
     return end > 0
         && text.charAt(end) == '-'
+        && !SUSPENDING.contains(next.split(" ", 2)[0])
         && (Character.isLetter(text.charAt(end - 1)) && Character.isLowerCase(next.codePointAt(0))
             || Character.isDigit(text.charAt(end - 1)) && Character.isDigit(next.codePointAt(0)));
   }

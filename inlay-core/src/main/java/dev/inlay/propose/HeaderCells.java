@@ -56,21 +56,28 @@ final class HeaderCells {
     Draft[] open = new Draft[layout.columns().size()];
     for (TextLine line : layout.turned()) {
       int at = layout.columnAt(line.box().centreX());
-      place(new Heading(line.words(), at, at), open);
+      place(new Heading(line.words(), at, at), open, false);
     }
-    placed.forEach(line -> line.forEach(one -> place(one, open)));
+    for (List<Heading> line : placed) {
+      boolean numbers = ColumnNumbers.are(line, open.length);
+      line.forEach(one -> place(one, open, numbers));
+    }
     for (Draft draft : drafts) {
       levels = Math.max(levels, draft.level + 1);
     }
   }
 
-  /** Adds a heading to the one of the same reach above it, or begins one below those. */
-  private void place(Heading part, Draft[] open) {
+  /**
+   * Adds a heading to the one of the same reach above it, or begins one below those.
+   *
+   * @param alone whether it is no part of the one above it
+   */
+  private void place(Heading part, Draft[] open, boolean alone) {
     int first = part.first();
     int last = part.last();
     Draft above = open[first];
     boolean same = above != null && above.first == first && above.last == last;
-    if (!same) {
+    if (!same || alone) {
       Draft fresh = new Draft(first, last);
       for (int c = first; c <= last; c++) {
         if (open[c] != null) {

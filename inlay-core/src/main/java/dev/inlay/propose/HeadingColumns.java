@@ -2,6 +2,7 @@ package dev.inlay.propose;
 
 import dev.inlay.evidence.ChunkLine;
 import dev.inlay.geom.Interval;
+import dev.inlay.text.Series;
 import java.util.List;
 
 /**
@@ -164,6 +165,23 @@ final class HeadingColumns {
   boolean headingsRepeat(int first, int last) {
     int width = last - first + 1;
     return sameNames(first, first + width, width) || sameNames(first, first - width, width);
+  }
+
+  /**
+   * At how many of its two ends a run of columns parts headings that count on, as {@code Model 3}
+   * from {@code Model 4}.
+   */
+  int partsSeries(int first, int last) {
+    return (isSeries(first - 1) ? 1 : 0) + (isSeries(last) ? 1 : 0);
+  }
+
+  /** Whether the heading of the column behind one follows its own in a series. */
+  private boolean isSeries(int column) {
+    boolean both = column >= 0 && column + 1 < below.length;
+    return both
+        && name(column) != null
+        && name(column + 1) != null
+        && Series.follows(name(column), name(column + 1));
   }
 
   private boolean sameNames(int first, int other, int width) {

@@ -185,18 +185,24 @@ public final class HeadingLine {
     for (int j = i; j < words.size() && (j == i || gapBefore(j) <= LEAST_HEADING_GAP * size); j++) {
       begun += j > i && isWideBefore(j) ? model.cost(Way.WORDS_APART_INSIDE) : 0;
       Interval extent = Heading.extent(words, i, j);
-      double to = extent.to() + FURTHEST * size;
-      for (int last = c; last < columns.count() && isNear(last, to, c); last++) {
+      for (int last = c; last < columns.count() && mayReach(last, extent, c); last++) {
         placings.place(i, j + 1, c, last, begun + model.cost(signsOf(i, j, c, last)));
       }
     }
   }
 
-  /** Whether a column does not begin far behind a heading that may stand over it. */
-  private boolean isNear(int column, double to, int first) {
-    return column == first
-        ? columns.bounds(column, column).from() <= to
-        : columns.bounds(first, column).middle() <= to;
+  /**
+   * Whether a heading may stand over the columns from one to another: it stands not far before
+   * their middle, or, as one set to the left does, over the first of them.
+   */
+  private boolean mayReach(int column, Interval heading, int first) {
+    double furthest = heading.to() + FURTHEST * size;
+    Interval begin = columns.bounds(first, first);
+    if (column == first) {
+      return begin.from() <= furthest;
+    }
+    boolean overFirst = heading.from() >= begin.from() && heading.to() <= begin.to();
+    return overFirst || columns.bounds(first, column).middle() <= furthest;
   }
 
   /** Where nothing fits, all words go to the column at their middle. */

@@ -182,6 +182,7 @@ final class HeadingSigns {
     signs.add("over five columns or more", width >= 5);
     signs.add("over all but the first", spanner && first == 1 && last + 1 == columns.count());
     signs.add("over all columns", spanner && width == columns.count());
+    signs.add("parts headings that count on", spanner ? columns.partsSeries(first, last) : 0);
     boolean repeat = spanner && columns.headingsRepeat(first, last);
     boolean again = isAgain(from);
     signs.add("headings below come again", repeat && !again);

@@ -2,6 +2,7 @@ package dev.inlay.score;
 
 import dev.inlay.evidence.ChunkLine;
 import dev.inlay.evidence.LineRole;
+import dev.inlay.page.Glyph;
 import java.util.List;
 import java.util.regex.Pattern;
 
@@ -16,6 +17,9 @@ final class GroupCustoms {
 
   /** Lines of one heading stand at most this share of the distance of rows apart. */
   private static final double NEARER = 0.85;
+
+  /** Lines that differ by less than this share of a type size begin at one place, in one size. */
+  private static final double SAME_PLACE = 0.1;
 
   private static final Pattern LOWER_CASE_WORD = Pattern.compile("\\p{Ll}{2}");
 
@@ -61,16 +65,32 @@ final class GroupCustoms {
     }
   }
 
-  /** A heading of rows that goes on in lower case right below, nearer than rows are, is one. */
+  /**
+   * A heading of rows that goes on right below, nearer than rows are, is one: in lower case, or set
+   * as the line above it.
+   */
   void joinLines() {
     for (int i = 1; i < roles.size(); i++) {
       boolean both = roles.get(i) == LineRole.GROUP && roles.get(i - 1) == LineRole.GROUP;
       if (both
-          && LOWER_CASE_WORD.matcher(lines.get(i).chunks().get(0).text()).lookingAt()
+          && (LOWER_CASE_WORD.matcher(lines.get(i).chunks().get(0).text()).lookingAt()
+              || isSetAlike(lines.get(i - 1), lines.get(i)))
           && ChunkLine.step(lines, i) <= NEARER * usualStepBelow(i)) {
         roles.set(i, LineRole.GOES_ON);
       }
     }
+  }
+
+  /** Whether two lines begin at one place in the same type, as no two levels of headings do. */
+  private static boolean isSetAlike(ChunkLine above, ChunkLine line) {
+    double size = line.line().size();
+    Glyph first = above.words().get(0).glyphs().get(0);
+    Glyph second = line.words().get(0).glyphs().get(0);
+    return !above.isTabular()
+        && !line.isTabular()
+        && Math.abs(above.box().left() - line.box().left()) < SAME_PLACE * size
+        && Math.abs(above.line().size() - size) < SAME_PLACE * size
+        && first.face().equals(second.face());
   }
 
   /** How far apart the rows right below a line are, in points; 0 where there are none. */

@@ -6,6 +6,7 @@ import dev.inlay.PageBuilder;
 import dev.inlay.choose.PageTables;
 import dev.inlay.document.Stitcher;
 import dev.inlay.model.Table;
+import dev.inlay.page.LineComposer;
 import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
 import java.util.List;
@@ -38,6 +39,35 @@ class PageColumnsTest {
     assertThat(tables).hasSize(2);
     assertThat(tables).allMatch(t -> t.columns().size() == 3);
     assertThat(tables).extracting(t -> t.bodyRows().size()).containsExactlyInAnyOrder(6, 5);
+  }
+
+  /** A table beside text of which some lines are a little longer; its sum stands below the text. */
+  private static PageBuilder besideText(double stepToSum) {
+    PageBuilder page = new PageBuilder().text("A heading over all of the page, from left", 50, 60);
+    for (int i = 0; i < 11; i++) {
+      String end = i < 3 || i > 8 ? "and a" : "and";
+      page.text("words run on in the text at left " + end, 50, 94 + 12 * i);
+    }
+    small(page, 255, 96, 20, 6);
+    double sum = 216 + stepToSum;
+    page.text("Total", 255, sum).text("63.5", 315, sum).text("31.25", 365, sum);
+    return page.text("and a closing line over all of it, to the right side of it", 50, 320);
+  }
+
+  /** How many lines are read together with the first row of the table. */
+  private static int linesOfTable(PageBuilder page) {
+    List<TextLine> lines = LineComposer.compose(page.build().glyphs());
+    return PageColumns.part(lines, List.of()).stream()
+        .filter(part -> part.stream().anyMatch(l -> l.text().startsWith("no 1")))
+        .findFirst()
+        .orElseThrow()
+        .size();
+  }
+
+  @Test
+  void aTableBesideTextEndsWhereItsOwnLinesEnd() {
+    assertThat(linesOfTable(besideText(20))).isEqualTo(8);
+    assertThat(linesOfTable(besideText(27))).as("too far below").isEqualTo(7);
   }
 
   @Test

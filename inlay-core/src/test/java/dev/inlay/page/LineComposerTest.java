@@ -57,6 +57,13 @@ class LineComposerTest {
     assertThat(lines(page)).containsExactly("1,204¹²");
   }
 
+  /** The marker of the lower line stands right below the upper one, in reach of both. */
+  @Test
+  void aRaisedFigureBelongsToTheLineThatLeavesItRoom() {
+    PageBuilder page = new PageBuilder().text("Landings", 10, 50).text("boxed", 10, 59);
+    assertThat(lines(page.text("2", 35, 55, 6))).containsExactly("Landings", "boxed²");
+  }
+
   @Test
   void aLoweredFigureStaysWithItsWord() {
     PageBuilder page = new PageBuilder().text("CO", 10, 50).text("2", 20, 52, 6).text("kg", 40, 50);

@@ -71,6 +71,49 @@ class HeaderCellsTest {
     assertThat(heads(page)).startsWith("1-2:Boxed", "3-4:Bulk");
   }
 
+  private PageBuilder numbered(String last) {
+    PageBuilder page = new PageBuilder();
+    List<String> names = List.of("Harbour", "Cod", "Ling", "Tusk", "Hake", "Total");
+    List<String> numbers = List.of("(1)", "(2)", "(3)", "(4)", "(5)", last);
+    for (int c = 0; c < 6; c++) {
+      double x = texts.get(c).from();
+      page.text(names.get(c), x, 100).text(numbers.get(c), x, 112);
+    }
+    return page;
+  }
+
+  @Test
+  void numbersOfTheColumnsAreARowOfTheirOwn() {
+    assertThat(heads(numbered("(6)"))).contains("0:Harbour", "1:Cod", "0:(1)", "5:(6)");
+    assertThat(heads(numbered("(7)"))).contains("0:Harbour (1)", "5:Total (7)");
+  }
+
+  private static PageBuilder underOneSpanner(String name, String... numbers) {
+    PageBuilder page = new PageBuilder().text("Dependent: the catch of cod", 170, 100);
+    for (int c = 0; c < 5; c++) {
+      page.text(name + numbers[c], 105 + 60 * c, 114);
+    }
+    return page;
+  }
+
+  @Test
+  void aSpannerPartsNoHeadingsThatCountOn() {
+    assertThat(heads(underOneSpanner("Row ", "1", "2", "3", "4", "5")))
+        .startsWith("1-5:Dependent: the catch of cod");
+    assertThat(heads(underOneSpanner("Row ", "4", "1", "2", "3", "9")))
+        .startsWith("2-4:Dependent: the catch of cod");
+  }
+
+  @Test
+  void aShortSpannerOverTheFirstOfManyColumnsMayReachOverAll() {
+    rulings.add(new Ruling(true, 104, new Interval(100, 390)));
+    PageBuilder page = new PageBuilder().text("Cod", 105, 100);
+    for (int c = 0; c < 5; c++) {
+      page.text("202" + c, 105 + 60 * c, 116);
+    }
+    assertThat(heads(page)).startsWith("1-5:Cod");
+  }
+
   @Test
   void theLinesOfOneHeadingAreOneCell() {
     PageBuilder page = new PageBuilder().text("Landed", 100, 100).text("weight", 100, 112);
