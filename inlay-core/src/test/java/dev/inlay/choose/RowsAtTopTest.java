@@ -82,6 +82,14 @@ class RowsAtTopTest {
   }
 
   @Test
+  void aSumAloneGoesOnThoughItsLabelStandsWhereFiguresStood() {
+    PageBuilder next = new PageBuilder(2).text("Total", 270, 80).text("3,600.00", 370, 80);
+    List<Table> tables = read(ledger(), prose(next, 130));
+    assertThat(tables).hasSize(1);
+    assertThat(texts(tables.get(0))).hasSize(10);
+  }
+
+  @Test
   void wordsWhereFiguresStoodHeadAnotherTable() {
     PageBuilder next = row(new PageBuilder(2).bold(), 80, "Quay", "Depth", "Length", "Lamps");
     for (int r = 0; r < 4; r++) {
