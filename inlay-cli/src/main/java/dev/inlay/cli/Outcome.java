@@ -183,6 +183,11 @@ final class Outcome {
     inputFailed = true;
   }
 
+  /** Notes that an output cannot be written; why was told. */
+  void outputFailed() {
+    outputFailed = true;
+  }
+
   /** Tells that a file could not be written, and why. */
   void outputFailed(Path file, Exception cause) {
     outputFailed = true;

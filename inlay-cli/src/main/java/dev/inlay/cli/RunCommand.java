@@ -1,6 +1,7 @@
 package dev.inlay.cli;
 
 import dev.inlay.batch.Drift;
+import dev.inlay.batch.RunStore;
 import dev.inlay.batch.SpecRun;
 import dev.inlay.check.BatchChecks;
 import dev.inlay.extract.Problem;
@@ -8,14 +9,17 @@ import dev.inlay.rows.FileRun;
 import dev.inlay.rows.RunResult;
 import dev.inlay.rows.Severity;
 import dev.inlay.spec.ReportSpec;
+import dev.inlay.write.OwnFiles;
 import dev.inlay.write.RunFiles;
 import dev.inlay.write.RunText;
 import dev.inlay.write.TooLargeException;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -46,6 +50,9 @@ import picocli.CommandLine.Spec;
       "  inlay run dues.inlay.yaml reports/ -o march/      the results that the spec names",
       "  inlay run dues.inlay.yaml reports/ -o dues.xlsx   one workbook",
       "  inlay run dues.inlay.yaml reports/ --dry          the summary, no files",
+      "",
+      "A folder keeps what each file gave (in .inlay/): a run that was stopped goes on where it was,",
+      "and only files that are new or changed are read again.",
       "",
       "Exit status: 0 all well, 1 a person must look (rows held or not taken, checks that fail or",
       "were not asked), 2 wrong use or a spec that cannot be read, 3 some input could not be",
@@ -83,6 +90,11 @@ final class RunCommand implements Callable<Integer> {
   private boolean overwrite;
 
   @Option(
+      names = "--fresh",
+      description = "Read all files anew, whatever an earlier run into the folder kept.")
+  private boolean fresh;
+
+  @Option(
       names = "--strict",
       description = "Exit with 1 for warnings, too, and for files set aside.")
   private boolean strict;
@@ -110,13 +122,84 @@ final class RunCommand implements Callable<Integer> {
     Outcome outcome = new Outcome(terminal, progress.isQuiet());
     List<Path> files = inputs.of(named, outcome);
     Optional<RunFiles> results = dry ? Optional.empty() : Optional.of(results(spec.get()));
-    if (results.isPresent() && !isFree(results.get(), outcome)) {
+    if (results.isEmpty() || !results.get().isFolder()) {
+      return run(spec.get(), files, results, Optional.empty(), outcome);
+    }
+    try (RunStore store = store(spec.get(), outcome)) {
+      return store == null
+          ? outcome.exitCode()
+          : run(spec.get(), files, results, Optional.of(store), outcome);
+    }
+  }
+
+  /** The store of the output folder; null, and reported, where it cannot be had. */
+  private RunStore store(ReportSpec spec, Outcome outcome) {
+    Path folder = Path.of(out);
+    try {
+      String setting = Version.build() + " " + input.pages() + " " + strict;
+      Optional<RunStore> store = RunStore.open(folder, spec, setting, fresh);
+      if (store.isEmpty()) {
+        terminal.message(folder + ": another run writes here; wait for it, or name another folder");
+        outcome.outputFailed();
+      }
+      return store.orElse(null);
+    } catch (IOException e) {
+      outcome.outputFailed(folder, e);
+      return null;
+    }
+  }
+
+  private int run(
+      ReportSpec spec,
+      List<Path> files,
+      Optional<RunFiles> results,
+      Optional<RunStore> store,
+      Outcome outcome)
+      throws InterruptedException, IOException {
+    OwnFiles own = store.<OwnFiles>map(s -> s).orElse(OwnFiles.NONE);
+    if (results.isPresent() && !isFree(results.get(), own, outcome)) {
       return outcome.exitCode();
     }
-    RunResult result = run(spec.get(), files);
-    RunText.summary(result).forEach(terminal.out()::println);
-    results.ifPresent(r -> write(r, result, outcome));
-    return exitCode(result, outcome);
+    Optional<Integer> before = asBefore(results, store, files, outcome);
+    if (before.isPresent()) {
+      return Math.max(before.get(), outcome.exitCode());
+    }
+    RunResult result;
+    try {
+      result = read(spec, files, store);
+    } catch (UncheckedIOException e) {
+      outcome.outputFailed(Path.of(out), e.getCause());
+      return outcome.exitCode();
+    }
+    List<String> summary = RunText.summary(result);
+    summary.forEach(terminal.out()::println);
+    boolean written = results.isPresent() && write(results.get(), own, result, outcome);
+    int code = exitCode(result, outcome);
+    if (written && store.isPresent()) {
+      List<String> said = new ArrayList<>(List.of("" + code));
+      said.addAll(summary);
+      store.get().finish(result.files(), said);
+    }
+    return code;
+  }
+
+  /** The exit status of the last run, where nothing has changed and its results are all there. */
+  private Optional<Integer> asBefore(
+      Optional<RunFiles> results, Optional<RunStore> store, List<Path> files, Outcome outcome)
+      throws IOException {
+    if (store.isEmpty() || !results.get().goals().stream().allMatch(store.get()::isOwn)) {
+      return Optional.empty();
+    }
+    Optional<List<String>> last = store.get().last(files);
+    if (last.isEmpty()) {
+      return Optional.empty();
+    }
+    List<String> lines = last.get();
+    lines.subList(1, lines.size()).forEach(terminal.out()::println);
+    terminal.message(out + " is up to date: no report, spec or version changed");
+    RunFiles all = results.get();
+    outcome.leftBehind(Path.of(out), all.leftBehind(all.goals()));
+    return Optional.of(Integer.parseInt(lines.get(0)));
   }
 
   private RunFiles results(ReportSpec spec) {
@@ -131,7 +214,7 @@ final class RunCommand implements Callable<Integer> {
     }
   }
 
-  private boolean isFree(RunFiles results, Outcome outcome) {
+  private boolean isFree(RunFiles results, OwnFiles own, Outcome outcome) {
     boolean free = true;
     for (Path goal : results.goals()) {
       Path folder = goal.toAbsolutePath().getParent();
@@ -143,45 +226,59 @@ final class RunCommand implements Callable<Integer> {
         outcome.outputFailed(folder, e);
         return false;
       }
-      free &= OutputFile.isFree(goal, overwrite, outcome);
+      free &= OutputFile.isFree(goal, overwrite || own.isOwn(goal), outcome);
     }
     return free;
   }
 
-  private RunResult run(ReportSpec spec, List<Path> files)
+  private RunResult read(ReportSpec spec, List<Path> files, Optional<RunStore> store)
       throws InterruptedException, IOException {
     String key = SpecFile.password(spec, input.password(), specFile);
     Progress shown = new Progress(terminal, progress.mode(), files.size());
-    List<FileRun> runs = new ArrayList<>();
-    new SpecRun(spec, key)
-        .within(input.timeLimit())
-        .onPages(input.pages())
-        .watchedBy(shown)
-        .over(
-            files,
-            inputs.jobs(),
-            run -> {
-              runs.add(run);
-              shown.done(run.path(), run.status().word());
-            });
+    List<FileRun> runs = Collections.synchronizedList(new ArrayList<>());
+    SpecRun run =
+        new SpecRun(spec, key).within(input.timeLimit()).onPages(input.pages()).watchedBy(shown);
+    // what a password opens is not kept: it would be there without the password next time
+    Optional<RunStore> kept = store.filter(s -> key.isEmpty());
+    SpecRun keeping = kept.map(run::keepingIn).orElse(run);
+    StopMessage stop = new StopMessage(terminal, () -> stopped(runs.size(), files, kept));
+    try {
+      keeping.over(
+          files,
+          inputs.jobs(),
+          done -> {
+            runs.add(done);
+            shown.done(done.path(), done.status().word());
+          });
+    } finally {
+      stop.end();
+    }
     shown.end();
     return RunResult.of(spec, BatchChecks.made(spec, Drift.reported(runs)));
   }
 
-  private void write(RunFiles results, RunResult result, Outcome outcome) {
+  private static String stopped(int done, List<Path> files, Optional<RunStore> kept) {
+    String goesOn = kept.isPresent() ? "; the same command goes on from there" : "";
+    return "stopped; " + done + " of " + files.size() + " files were done" + goesOn;
+  }
+
+  /** Whether all files were written. */
+  private boolean write(RunFiles results, OwnFiles own, RunResult result, Outcome outcome) {
     try {
-      List<Path> written = results.write(result, overwrite);
+      List<Path> written = results.write(result, overwrite, own);
       if (written.size() == 1) {
         outcome.wrote(written.get(0));
       } else {
         outcome.wrote(Path.of(out), written);
       }
       outcome.leftBehind(Path.of(out), results.leftBehind(written));
+      return true;
     } catch (FileAlreadyExistsException e) {
       outcome.outputFailed(Path.of(e.getFile()), e);
     } catch (IOException | TooLargeException e) {
       outcome.outputFailed(Path.of(out), e);
     }
+    return false;
   }
 
   private int exitCode(RunResult result, Outcome outcome) {

@@ -163,9 +163,10 @@ class RunIT {
   void aSecondRunMakesTheSameBytes() throws Exception {
     run("quay-prices", "quay-prices", "-o", "out/");
     run("quay-prices", "quay-prices", "-o", "again/");
-    try (Stream<Path> files = Files.list(folder.resolve("out"))) {
-      for (Path file : files.toList()) {
-        assertThat(folder.resolve("again").resolve(file.getFileName()))
+    Path out = folder.resolve("out");
+    try (Stream<Path> files = Files.walk(out)) {
+      for (Path file : files.filter(Files::isRegularFile).toList()) {
+        assertThat(folder.resolve("again").resolve(out.relativize(file)))
             .hasSameBinaryContentAs(file);
       }
     }
@@ -193,11 +194,13 @@ class RunIT {
 
   @Test
   void filesThatExistStopARunBeforeItBegins() throws Exception {
-    run("dues", "dues-statement", "-o", "out/");
+    Files.createDirectory(folder.resolve("out"));
+    Files.writeString(folder.resolve("out/dues.csv"), "date\n");
     Result again = run("dues", "dues-statement", "-o", "out/");
     assertThat(again.code()).isEqualTo(4);
     assertThat(again.err()).contains("dues.csv: exists; add --overwrite");
     assertThat(again.out()).isEmpty();
+    assertThat(folder.resolve("out/.inlay")).as("nothing was begun").doesNotExist();
     assertThat(run("dues", "dues-statement", "-o", "out/", "--overwrite").code()).isZero();
   }
 
@@ -207,7 +210,7 @@ class RunIT {
     assertThat(first.err()).doesNotContain("did not write");
     Files.writeString(folder.resolve("out/dues of March.csv"), "date");
     Files.writeString(folder.resolve("out/notes.txt"), "to do");
-    Result again = run("dues", "dues-statement", "-o", "out/", "--overwrite");
+    Result again = run("dues", "dues-statement", "-o", "out/");
     assertThat(again.err())
         .contains("files that this run did not write, perhaps of an earlier one: dues of March.csv")
         .doesNotContain("notes.txt");

@@ -5,6 +5,7 @@ import dev.inlay.choose.RulingUse;
 import dev.inlay.extract.DocumentStatus;
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
+import dev.inlay.extract.FileDigest;
 import dev.inlay.extract.OrderedWork;
 import dev.inlay.extract.PageLedger;
 import dev.inlay.extract.PageWalk;
@@ -25,6 +26,8 @@ import dev.inlay.rows.TablesNotTaken;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.ReportSpec;
 import dev.inlay.spec.TableSpec;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -43,6 +46,7 @@ public final class SpecRun {
   private final Duration limit;
   private final PageSelection pages;
   private final PageWalk.Visitor watcher;
+  private final Optional<RunStore> store;
 
   /**
    * Prepares a run over the pages that the spec names.
@@ -50,7 +54,7 @@ public final class SpecRun {
    * @param password for locked files, or an empty text
    */
   public SpecRun(ReportSpec spec, String password) {
-    this(spec, password, 1, PageWalk.USUAL_LIMIT, spec.pages(), page -> {});
+    this(spec, password, 1, PageWalk.USUAL_LIMIT, spec.pages(), page -> {}, Optional.empty());
   }
 
   private SpecRun(
@@ -59,7 +63,9 @@ public final class SpecRun {
       int threads,
       Duration limit,
       PageSelection pages,
-      PageWalk.Visitor watcher) {
+      PageWalk.Visitor watcher,
+      Optional<RunStore> store) {
+    this.store = store;
     this.limit = limit;
     this.watcher = watcher;
     this.pages = pages;
@@ -70,18 +76,23 @@ public final class SpecRun {
 
   /** The same run, each reading of a file with so much time; what is not read then is reported. */
   public SpecRun within(Duration time) {
-    return new SpecRun(spec, password, threads, time, pages, watcher);
+    return new SpecRun(spec, password, threads, time, pages, watcher, store);
   }
 
   /** The same run over those of its pages that are among others. */
   public SpecRun onPages(PageSelection others) {
     PageSelection both = others == PageSelection.ALL ? pages : pages.and(others);
-    return new SpecRun(spec, password, threads, limit, both, watcher);
+    return new SpecRun(spec, password, threads, limit, both, watcher, store);
   }
 
   /** The same run; another sees each page on the way, on any thread. */
   public SpecRun watchedBy(PageWalk.Visitor other) {
-    return new SpecRun(spec, password, threads, limit, pages, other);
+    return new SpecRun(spec, password, threads, limit, pages, other, store);
+  }
+
+  /** The same run; what a store has of a file is not made again, what is made goes there. */
+  public SpecRun keepingIn(RunStore kept) {
+    return new SpecRun(spec, password, threads, limit, pages, watcher, Optional.of(kept));
   }
 
   /**
@@ -95,7 +106,7 @@ public final class SpecRun {
   public void over(List<Path> files, int workers, OrderedWork.Sink<FileRun> results)
       throws InterruptedException {
     boolean byPage = files.size() < workers;
-    SpecRun used = new SpecRun(spec, password, byPage ? workers : 1, limit, pages, watcher);
+    SpecRun used = new SpecRun(spec, password, byPage ? workers : 1, limit, pages, watcher, store);
     try (OrderedWork<FileRun> work = new OrderedWork<>(byPage ? 1 : workers, results)) {
       for (Path file : files) {
         work.add(() -> used.read(file));
@@ -108,8 +119,27 @@ public final class SpecRun {
    * Runs over one file.
    *
    * @throws InterruptedException if the thread was interrupted before all of it was read
+   * @throws UncheckedIOException if the store cannot be written
    */
   public FileRun read(Path file) throws InterruptedException {
+    if (store.isEmpty()) {
+      return readAnew(file);
+    }
+    String digest = FileDigest.ofReadable(file);
+    Optional<FileRun> kept = digest.isEmpty() ? Optional.empty() : store.get().kept(file, digest);
+    if (kept.isPresent()) {
+      return kept.get();
+    }
+    FileRun run = readAnew(file);
+    try {
+      store.get().keep(run);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return run;
+  }
+
+  private FileRun readAnew(Path file) throws InterruptedException {
     LineGathering lines = new LineGathering(spec);
     if (pages != PageSelection.ALL) {
       // what tells a file, and values outside the tables, may stand on other pages

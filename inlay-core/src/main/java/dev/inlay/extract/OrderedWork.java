@@ -1,5 +1,6 @@
 package dev.inlay.extract;
 
+import java.io.UncheckedIOException;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.concurrent.Callable;
@@ -83,6 +84,9 @@ public final class OrderedWork<T> implements AutoCloseable {
       }
       if (e.getCause() instanceof InterruptedException interruption) {
         throw interruption;
+      }
+      if (e.getCause() instanceof UncheckedIOException unwritten) {
+        throw unwritten;
       }
       // Work tells failures in its results: anything else is a defect.
       throw new IllegalStateException(e.getCause());

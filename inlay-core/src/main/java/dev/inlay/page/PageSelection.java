@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
  * The pages asked for, such as {@code 2-5,7} or {@code 10-}. Immutable.
@@ -80,5 +81,13 @@ public final class PageSelection {
   public boolean reachesBeyond(int lastPage) {
     return ranges.stream()
         .anyMatch(r -> r.from() > lastPage || r.to() > lastPage && r.to() < Integer.MAX_VALUE);
+  }
+
+  /** As it may be written, each range with its end. */
+  @Override
+  public String toString() {
+    return ranges.stream()
+        .map(r -> (int) r.from() + "-" + (r.to() < Integer.MAX_VALUE ? "" + (int) r.to() : ""))
+        .collect(Collectors.joining(","));
   }
 }

@@ -9,12 +9,17 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * A file that appears whole or not at all: written beside its goal under another name and moved
  * into place by {@link #place()}. Closed before that, it leaves nothing behind.
  */
 public final class PlacedFile implements Closeable {
+
+  /** The name of a draft: that of its goal, and the number of the process. */
+  private static final Pattern DRAFT = Pattern.compile("\\..+\\.(\\d{1,18})\\.part");
 
   private final Path goal;
   private final Path draft;
@@ -46,6 +51,17 @@ public final class PlacedFile implements Closeable {
             draft, StandardOpenOption.CREATE, StandardOpenOption.TRUNCATE_EXISTING);
     draft.toFile().deleteOnExit();
     return new PlacedFile(goal, draft, overwrite, new BufferedOutputStream(out, 1 << 16));
+  }
+
+  /** Whether a file is a draft, by its name. */
+  public static boolean isDraft(Path file) {
+    return DRAFT.matcher(file.getFileName().toString()).matches();
+  }
+
+  /** Whether a file is a draft of a process that is no more: one that was killed left it behind. */
+  public static boolean isLeftDraft(Path file) {
+    Matcher draft = DRAFT.matcher(file.getFileName().toString());
+    return draft.matches() && ProcessHandle.of(Long.parseLong(draft.group(1))).isEmpty();
   }
 
   private static long processId() {

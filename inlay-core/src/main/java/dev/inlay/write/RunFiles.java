@@ -92,11 +92,22 @@ public final class RunFiles {
     return new RunFiles(spec, specFolder, folder, List.of(result), false);
   }
 
+  /** Whether they go into a folder of their own, with what accounts for them. */
+  public boolean isFolder() {
+    return accounts;
+  }
+
   /** All files that will be written. */
   public List<Path> goals() {
     List<Path> goals = new ArrayList<>();
     for (ResultFile result : results) {
-      goals.addAll(goals(result).keySet());
+      for (Path goal : goals(result).keySet()) {
+        goals.add(goal);
+        if (form(result) == ResultFormat.CSV && accounts) {
+          goals.add(folder.resolve(originsOf(goal)));
+          goals.add(folder.resolve(descriptionOf(goal)));
+        }
+      }
     }
     if (accounts) {
       for (String name : List.of("held.csv", "findings.csv", "files.csv", "run.json")) {
@@ -133,28 +144,56 @@ public final class RunFiles {
    */
   public List<Path> write(RunResult result, boolean overwrite)
       throws IOException, TooLargeException {
-    List<Path> written = new ArrayList<>();
+    return write(result, overwrite, OwnFiles.NONE);
+  }
+
+  /**
+   * Writes all files.
+   *
+   * @param overwrite whether files that stand there are replaced
+   * @param own those that are replaced in any case
+   * @return the files written
+   * @throws java.nio.file.FileAlreadyExistsException if one stands there and is not to be replaced
+   * @throws TooLargeException if the data does not fit a form
+   * @throws IOException if a file cannot be written
+   */
+  public List<Path> write(RunResult result, boolean overwrite, OwnFiles own)
+      throws IOException, TooLargeException {
+    Placing files = new Placing(overwrite, own, new ArrayList<>());
     for (ResultFile file : results) {
       for (Map.Entry<Path, String> goal : goals(file).entrySet()) {
         DataSet data = dataSet(result, goal.getValue());
-        place(goal.getKey(), overwrite, content(file, result, data), written);
+        files.place(goal.getKey(), content(file, result, data));
         if (form(file) == ResultFormat.CSV && accounts) {
-          accountFor(goal.getKey(), data, overwrite, written);
+          accountFor(goal.getKey(), data, files);
         }
       }
     }
     if (accounts) {
       ResultSheets sheets = new ResultSheets(result, folder);
-      csv("held.csv", sheets.held(), overwrite, written);
-      csv("findings.csv", sheets.findings(), overwrite, written);
-      csv("files.csv", sheets.files(), overwrite, written);
-      place(
-          folder.resolve("run.json"),
-          overwrite,
-          streamed(out -> RunRecord.write(result, out)),
-          written);
+      csv("held.csv", sheets.held(), files);
+      csv("findings.csv", sheets.findings(), files);
+      csv("files.csv", sheets.files(), files);
+      files.place(folder.resolve("run.json"), streamed(out -> RunRecord.write(result, out)));
     }
-    return written;
+    return files.written();
+  }
+
+  /**
+   * Puts files into place.
+   *
+   * @param written gets them
+   */
+  private record Placing(boolean overwrite, OwnFiles own, List<Path> written) {
+
+    void place(Path goal, Content content) throws IOException, TooLargeException {
+      try (PlacedFile file = PlacedFile.begin(goal, overwrite || own.isOwn(goal))) {
+        content.write(file);
+        own.places(goal, file.draft());
+        file.place();
+        written.add(goal);
+      }
+    }
   }
 
   /**
@@ -188,22 +227,27 @@ public final class RunFiles {
         && (description || ResultFormat.of(name).isPresent());
   }
 
-  private void accountFor(Path list, DataSet data, boolean overwrite, List<Path> written)
+  private void accountFor(Path list, DataSet data, Placing files)
       throws IOException, TooLargeException {
-    String stem = TableFiles.stem(list);
-    csv(stem + ".origins.csv", ResultLists.origins(data), true, written);
+    csv(originsOf(list), ResultLists.origins(data), files);
     String file = list.getFileName().toString();
-    String name = spec.dataSets().size() > 1 ? stem + ".datapackage.json" : "datapackage.json";
-    place(
-        folder.resolve(name),
-        overwrite,
-        streamed(out -> ResultLists.descriptor(data, file, out)),
-        written);
+    files.place(
+        folder.resolve(descriptionOf(list)),
+        streamed(out -> ResultLists.descriptor(data, file, out)));
   }
 
-  private void csv(String name, ResultSheet sheet, boolean overwrite, List<Path> written)
+  private static String originsOf(Path list) {
+    return TableFiles.stem(list) + ".origins.csv";
+  }
+
+  private String descriptionOf(Path list) {
+    String name = "datapackage.json";
+    return spec.dataSets().size() > 1 ? TableFiles.stem(list) + "." + name : name;
+  }
+
+  private void csv(String name, ResultSheet sheet, Placing files)
       throws IOException, TooLargeException {
-    place(folder.resolve(name), overwrite, streamed(out -> ResultLists.csv(sheet, out)), written);
+    files.place(folder.resolve(name), streamed(out -> ResultLists.csv(sheet, out)));
   }
 
   private static DataSet dataSet(RunResult result, String name) {
@@ -246,14 +290,5 @@ public final class RunFiles {
         Files.deleteIfExists(aside);
       }
     };
-  }
-
-  private static void place(Path goal, boolean overwrite, Content content, List<Path> written)
-      throws IOException, TooLargeException {
-    try (PlacedFile file = PlacedFile.begin(goal, overwrite)) {
-      content.write(file);
-      file.place();
-      written.add(goal);
-    }
   }
 }
