@@ -91,6 +91,7 @@ final class Inlay implements Runnable {
     commands.put("compare", () -> new CompareCommand(terminal));
     commands.put("spec", () -> specCommands(terminal));
     commands.put("demo", () -> new DemoCommand(terminal));
+    commands.put("schema", () -> new SchemaCommand(terminal));
     commands.put("completion", () -> new CompletionCommand(terminal));
     return commands;
   }
