@@ -1,5 +1,6 @@
 package dev.inlay.cli;
 
+import java.io.Console;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -8,8 +9,10 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.function.Supplier;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
 /** Shows on made-up reports what Inlay does. */
@@ -27,7 +30,10 @@ import picocli.CommandLine.Parameters;
       "",
       "Examples:",
       "  inlay demo                 into the folder inlay-demo",
-      "  inlay demo tour            into the folder tour"
+      "  inlay demo tour            into the folder tour",
+      "  inlay demo --no-pause      all at once, as it does where no terminal reads along",
+      "",
+      "Exit status: 0 all well, 2 wrong use, 4 the folder exists or cannot be written."
     })
 final class DemoCommand implements Callable<Integer> {
 
@@ -72,12 +78,17 @@ final class DemoCommand implements Callable<Integer> {
       description = "A folder that does not exist yet (default: ${DEFAULT-VALUE}).")
   private Path folder;
 
+  @Option(names = "--no-pause", description = "Do not wait for Enter after each step.")
+  private boolean noPause;
+
   @Mixin private GeneralOptions general;
 
   private final Terminal terminal;
+  private final Console console;
 
   DemoCommand(Terminal terminal) {
     this.terminal = terminal.asScreen(USUAL_WIDTH);
+    console = terminal.isScreen() ? System.console() : null;
   }
 
   @Override
@@ -92,39 +103,25 @@ final class DemoCommand implements Callable<Integer> {
       terminal.message(folder + ": cannot be written: " + e.getMessage());
       return ExitCode.OUTPUT;
     }
-    say(
-        "Twenty papers of the Tarn Sound Harbour Board are now in " + folder + "/, and specs.",
-        "",
-        "1. Look over them: what is in them, and which look alike?");
-    run("survey", "*.pdf"); // some are locked or pictures on purpose
-    say("2. Look at the tables of the first bulletin:");
-    int worst = run("extract", in("landings-2025-q1.pdf"));
-    say("3. Hold what was found against the page, as a picture:");
-    worst =
-        Math.max(
-            worst, run("proof", in("dues-statement-oyle.pdf"), "--pages", "1", "-o", in("proof/")));
-    say("4. Put the tables of all four bulletins into one workbook, a sheet for each:");
-    worst = Math.max(worst, run("extract", "landings-*.pdf", "-o", in("landings.xlsx")));
-    say("5. Let a first spec be drafted from two weeks of the price list:");
-    worst =
-        Math.max(
-            worst, run("draft", in("quay-prices-2025-w14.pdf"), in("quay-prices-2025-w15.pdf")));
-    say("6. See what each rule of the finished spec takes from one week:");
-    worst =
-        Math.max(worst, run("spec", "try", spec("quay-prices"), in("quay-prices-2025-w16.pdf")));
-    say(
-        "7. Run it over eight weeks. One is locked, one a scanned picture, one another kind of paper,",
-        "   in one a column was added, and one price is a word: all of that is reported, and nothing lost.");
-    run("run", spec("quay-prices"), "quay-prices-*.pdf", "-o", in("prices/"));
-    say(
-        "8. The dues of each vessel below its name, the bulletin's two data sets, the season's headings:");
-    worst = Math.max(worst, run("run", spec("dues"), "dues-*.pdf", "-o", in("dues/")));
-    worst = Math.max(worst, run("run", spec("landings"), "landings-*.pdf", "-o", in("landings/")));
-    worst = Math.max(worst, run("run", spec("season"), "season-*.pdf", "-o", in("season.csv")));
-    say(
-        "9. Prove every row of a cash book: its numbers, balances, sums and their carrying over.",
-        "   The clerk made a slip in May, which Inlay names with its cause:");
-    run("run", spec("cash-book"), "cash-book-*.pdf", "-o", in("cash-book/"));
+    say("Twenty papers of the Tarn Sound Harbour Board are now in " + folder + "/, and specs.", "");
+    int worst = ExitCode.OK;
+    List<Supplier<Integer>> steps =
+        List.of(
+            this::survey,
+            this::extract,
+            this::prove,
+            this::workbook,
+            this::draft,
+            this::tryOut,
+            this::run,
+            this::runOthers,
+            this::check);
+    for (int i = 0; i < steps.size(); i++) {
+      if (i > 0 && !goesOn()) {
+        return worst;
+      }
+      worst = Math.max(worst, steps.get(i).get());
+    }
     say(
         "The results are in "
             + folder
@@ -134,6 +131,73 @@ final class DemoCommand implements Callable<Integer> {
         "  inlay draft REPORT.pdf ANOTHER.pdf -o REPORTS.inlay.yaml",
         "  inlay run REPORTS.inlay.yaml FOLDER -o RESULTS/");
     return worst;
+  }
+
+  /** Waits until the person who reads along wants the next step; false where none is wanted. */
+  private boolean goesOn() {
+    if (noPause || console == null) {
+      return true;
+    }
+    terminal.out().flush();
+    String answer = console.readLine("-- Enter for the next step, q to stop -- ");
+    terminal.out().println();
+    return answer != null && !answer.strip().equalsIgnoreCase("q");
+  }
+
+  private int survey() {
+    say("1. Look over them: what is in them, and which look alike?");
+    run("survey", "*.pdf");
+    return ExitCode.OK; // some are locked or pictures on purpose
+  }
+
+  private int extract() {
+    say("2. Look at the tables of the first bulletin:");
+    return run("extract", in("landings-2025-q1.pdf"));
+  }
+
+  private int prove() {
+    say("3. Hold what was found against the page, as a picture:");
+    return run("proof", in("dues-statement-oyle.pdf"), "--pages", "1", "-o", in("proof/"));
+  }
+
+  private int workbook() {
+    say("4. Put the tables of all four bulletins into one workbook, a sheet for each:");
+    return run("extract", "landings-*.pdf", "-o", in("landings.xlsx"));
+  }
+
+  private int draft() {
+    say("5. Let a first spec be drafted from two weeks of the price list:");
+    return run("draft", in("quay-prices-2025-w14.pdf"), in("quay-prices-2025-w15.pdf"));
+  }
+
+  private int tryOut() {
+    say("6. See what each rule of the finished spec takes from one week:");
+    return run("spec", "try", spec("quay-prices"), in("quay-prices-2025-w16.pdf"));
+  }
+
+  private int run() {
+    say(
+        "7. Run it over eight weeks. One is locked, one a scanned picture, one another kind of paper,",
+        "   in one a column was added, and one price is a word: all of that is reported, and nothing lost.");
+    run("run", spec("quay-prices"), "quay-prices-*.pdf", "-o", in("prices/"));
+    return ExitCode.OK;
+  }
+
+  private int runOthers() {
+    say(
+        "8. The dues of each vessel below its name, the bulletin's two data sets, the season's headings:");
+    int dues = run("run", spec("dues"), "dues-*.pdf", "-o", in("dues/"));
+    int landings = run("run", spec("landings"), "landings-*.pdf", "-o", in("landings/"));
+    int season = run("run", spec("season"), "season-*.pdf", "-o", in("season.csv"));
+    return Math.max(Math.max(dues, landings), season);
+  }
+
+  private int check() {
+    say(
+        "9. Prove every row of a cash book: its numbers, balances, sums and their carrying over.",
+        "   The clerk made a slip in May, which Inlay names with its cause:");
+    run("run", spec("cash-book"), "cash-book-*.pdf", "-o", in("cash-book/"));
+    return ExitCode.OK;
   }
 
   private String spec(String name) {
