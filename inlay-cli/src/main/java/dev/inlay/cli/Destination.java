@@ -6,6 +6,7 @@ import dev.inlay.write.CsvTable;
 import dev.inlay.write.HtmlTables;
 import dev.inlay.write.JsonTables;
 import dev.inlay.write.MarkdownTables;
+import dev.inlay.write.OwnFiles;
 import dev.inlay.write.TableFiles;
 import dev.inlay.write.TableFormat;
 import dev.inlay.write.TextTables;
@@ -30,13 +31,15 @@ abstract class Destination {
    *
    * @param out the file or folder, or null for the screen
    * @param to the format, or null where the ending tells it
+   * @param own files in the folder that are replaced in any case
    * @throws IllegalArgumentException with a message for the person who wrote the command
    */
   static Destination of(
-      String out, String to, List<Path> files, boolean overwrite, Terminal terminal) {
+      String out, String to, List<Path> files, boolean overwrite, OwnFiles own, Terminal terminal) {
     List<TableFormat> formats = to == null ? List.of() : formats(to);
     if (formats.size() > 1) {
-      return new Several(formats.stream().map(f -> inFolder(out, f, files, overwrite)).toList());
+      return new Several(
+          formats.stream().map(f -> inFolder(out, f, files, overwrite, own)).toList());
     }
     TableFormat format = formats.isEmpty() ? null : formats.get(0);
     if (out == null) {
@@ -51,7 +54,7 @@ abstract class Destination {
         throw new IllegalArgumentException(
             "'" + out + "' is a folder: add --to with one of " + formats());
       }
-      return inFolder(out, format, files, overwrite);
+      return inFolder(out, format, files, overwrite, own);
     }
     TableFormat ending = TableFormat.ofEnding(goal).orElse(null);
     if (format == null && ending == null) {
@@ -67,18 +70,19 @@ abstract class Destination {
     return new OneFile(goal, format == null ? ending : format, overwrite);
   }
 
-  private static boolean isFolder(String out) {
+  /** Whether a folder is meant. */
+  static boolean isFolder(String out) {
     return out.endsWith("/") || out.endsWith("\\") || Files.isDirectory(Path.of(out));
   }
 
   private static Destination inFolder(
-      String out, TableFormat format, List<Path> files, boolean overwrite) {
+      String out, TableFormat format, List<Path> files, boolean overwrite, OwnFiles own) {
     if (out == null || out.isBlank() || !isFolder(out)) {
       throw new IllegalArgumentException(
           "several formats need a folder: add -o with a name that ends in /");
     }
     checkDistinct(files);
-    return new Folder(Path.of(out), new TableFiles(format, overwrite), files, overwrite);
+    return new Folder(Path.of(out), new TableFiles(format, overwrite, own), files, overwrite, own);
   }
 
   private static List<TableFormat> formats(String words) {
@@ -114,8 +118,12 @@ abstract class Destination {
   /** Whether nothing stands in the way of the first file, before long work is done for nothing. */
   abstract boolean isReady(Outcome outcome);
 
-  /** Takes the next document. */
-  abstract void take(DocumentTables document, Outcome outcome);
+  /**
+   * Takes the next document.
+   *
+   * @return the files that were written
+   */
+  abstract List<Path> take(DocumentTables document, Outcome outcome);
 
   /** Ends after the last document. */
   void finish(Outcome outcome) {
@@ -127,7 +135,7 @@ abstract class Destination {
     List<Path> write() throws IOException, TooLargeException;
   }
 
-  private static void write(
+  private static List<Path> write(
       Writing writing, List<DocumentTables> documents, Path goal, Outcome outcome) {
     try {
       List<Path> written = writing.write();
@@ -135,11 +143,13 @@ abstract class Destination {
       for (Path file : written) {
         outcome.wrote(file, written.size() > 1 ? 1 : tables);
       }
+      return written;
     } catch (FileAlreadyExistsException e) {
       outcome.outputFailed(Path.of(e.getFile()), e);
     } catch (IOException | TooLargeException e) {
       outcome.outputFailed(goal, e);
     }
+    return List.of();
   }
 
   /** Standard output. */
@@ -165,13 +175,14 @@ abstract class Destination {
     }
 
     @Override
-    void take(DocumentTables document, Outcome outcome) {
+    List<Path> take(DocumentTables document, Outcome outcome) {
       switch (format) {
         case JSON -> documents.add(document);
         case CSV -> csv(document, outcome);
         case MARKDOWN, HTML -> documents.add(document);
         default -> text(document);
       }
+      return List.of();
     }
 
     private void text(DocumentTables document) {
@@ -233,8 +244,9 @@ abstract class Destination {
     }
 
     @Override
-    void take(DocumentTables document, Outcome outcome) {
+    List<Path> take(DocumentTables document, Outcome outcome) {
       documents.add(document);
+      return List.of();
     }
 
     @Override
@@ -258,8 +270,8 @@ abstract class Destination {
     }
 
     @Override
-    void take(DocumentTables document, Outcome outcome) {
-      all.forEach(one -> one.take(document, outcome));
+    List<Path> take(DocumentTables document, Outcome outcome) {
+      return all.stream().flatMap(one -> one.take(document, outcome).stream()).toList();
     }
 
     @Override
@@ -274,8 +286,10 @@ abstract class Destination {
     private final TableFiles writer;
     private final List<Path> files;
     private final boolean overwrite;
+    private final OwnFiles own;
 
-    Folder(Path folder, TableFiles writer, List<Path> files, boolean overwrite) {
+    Folder(Path folder, TableFiles writer, List<Path> files, boolean overwrite, OwnFiles own) {
+      this.own = own;
       this.folder = folder;
       this.writer = writer;
       this.files = files;
@@ -292,15 +306,16 @@ abstract class Destination {
       }
       boolean free = true;
       for (Path file : files) {
-        free &= OutputFile.isFree(writer.inFolder(folder, file), overwrite, outcome);
+        Path goal = writer.inFolder(folder, file);
+        free &= OutputFile.isFree(goal, overwrite || own.isOwn(goal), outcome);
       }
       return free;
     }
 
     @Override
-    void take(DocumentTables document, Outcome outcome) {
+    List<Path> take(DocumentTables document, Outcome outcome) {
       Path goal = writer.inFolder(folder, document.path());
-      write(() -> writer.writeInto(folder, document), List.of(document), goal, outcome);
+      return write(() -> writer.writeInto(folder, document), List.of(document), goal, outcome);
     }
   }
 }

@@ -1,10 +1,16 @@
 package dev.inlay.cli;
 
+import dev.inlay.batch.ExtractStore;
 import dev.inlay.batch.FileBatch;
-import dev.inlay.extract.DocumentTables;
+import dev.inlay.batch.OutputFolder;
 import dev.inlay.extract.Extractor;
+import dev.inlay.write.OwnFiles;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.function.Function;
 import picocli.CommandLine.Command;
@@ -43,6 +49,10 @@ import picocli.CommandLine.Spec;
     })
 final class ExtractCommand implements Callable<Integer> {
 
+  /** Options that change nothing in what is written. */
+  private static final Set<String> WITHOUT_EFFECT =
+      Set.of("--jobs", "--progress", "--overwrite", "--fresh", "--from", "--verbose");
+
   @Parameters(arity = "0..*", paramLabel = InputFiles.LABEL, description = InputFiles.DESCRIPTION)
   private List<String> named;
 
@@ -65,6 +75,11 @@ final class ExtractCommand implements Callable<Integer> {
   @Option(names = "--overwrite", description = "Replace files that exist.")
   private boolean overwrite;
 
+  @Option(
+      names = "--fresh",
+      description = "Read all files anew, whatever an earlier command into the folder kept.")
+  private boolean fresh;
+
   @Mixin private InputFiles inputs;
 
   @Mixin private InputOptions input;
@@ -86,36 +101,73 @@ final class ExtractCommand implements Callable<Integer> {
   }
 
   @Override
-  public Integer call() throws InterruptedException {
-    Extractor extractor =
-        new Extractor(input.pages(), input.password(), hand.tools(), hand.choice())
-            .within(input.timeLimit());
+  public Integer call() throws InterruptedException, IOException {
     Outcome outcome = new Outcome(terminal, progress.isQuiet());
     List<Path> files = inputs.of(named, outcome);
-    Destination destination;
+    Destination checked;
     try {
       list.list(); // what is wrong with it is told before long work
-      destination = Destination.of(out, to, files, overwrite, terminal);
+      checked = Destination.of(out, to, files, overwrite, OwnFiles.NONE, terminal);
     } catch (IllegalArgumentException e) {
       throw new ParameterException(spec.commandLine(), e.getMessage(), e);
     }
-    if (destination.isReady(outcome)) {
-      Progress shown = new Progress(terminal, progress.mode(), files.size());
+    if (out == null || !Destination.isFolder(out)) {
+      extract(files, checked, Optional.empty(), outcome);
+      return outcome.exitCode();
+    }
+    try (OutputFolder folder = OutputFile.folder(Path.of(out), outcome)) {
+      if (folder != null) {
+        Destination into = Destination.of(out, to, files, overwrite, folder, terminal);
+        // what a password opens is not kept: it would be there without the password next time
+        Optional<ExtractStore> store =
+            input.password().isEmpty()
+                ? Optional.of(new ExtractStore(folder, setting(), fresh))
+                : Optional.empty();
+        extract(files, into, store, outcome);
+      }
+      return outcome.exitCode();
+    }
+  }
+
+  /** All that results depend on but the files: options as they were given, and the version. */
+  private String setting() throws IOException {
+    return Version.build()
+        + " "
+        + spec.commandLine().getParseResult().matchedOptions().stream()
+            .filter(o -> !WITHOUT_EFFECT.contains(o.longestName()))
+            .map(o -> o.longestName() + "=" + o.stringValues())
+            .sorted()
+            .toList();
+  }
+
+  private void extract(
+      List<Path> files, Destination destination, Optional<ExtractStore> store, Outcome outcome)
+      throws InterruptedException, IOException {
+    if (!destination.isReady(outcome)) {
+      return;
+    }
+    DoneFiles done = new DoneFiles(files, store, terminal, outcome);
+    Extractor extractor =
+        new Extractor(input.pages(), input.password(), hand.tools(), hand.choice())
+            .within(input.timeLimit());
+    Progress shown = new Progress(terminal, progress.mode(), done.rest().size());
+    StopMessage stop = new StopMessage(terminal, done::stopped);
+    try {
       FileBatch.extract(
-          files,
+          done.rest(),
           extractor,
           inputs.jobs(),
           shown,
           shown.around(
               Function.identity(),
-              document -> {
-                DocumentTables chosen = list.apply(document);
-                outcome.tell(chosen);
-                destination.take(chosen, outcome);
-              }));
-      shown.end();
-      destination.finish(outcome);
+              document -> done.take(list.apply(document), destination, progress.isQuiet())));
+    } catch (UncheckedIOException e) {
+      outcome.outputFailed(Path.of(out), e.getCause());
+    } finally {
+      stop.end();
     }
-    return outcome.exitCode();
+    shown.end();
+    done.end(out, progress.isQuiet());
+    destination.finish(outcome);
   }
 }

@@ -183,11 +183,6 @@ final class Outcome {
     inputFailed = true;
   }
 
-  /** Notes that an output cannot be written; why was told. */
-  void outputFailed() {
-    outputFailed = true;
-  }
-
   /** Tells that a file could not be written, and why. */
   void outputFailed(Path file, Exception cause) {
     outputFailed = true;
@@ -208,6 +203,19 @@ final class Outcome {
       return "cannot be written: " + cause.getMessage();
     }
     return cause.getMessage() + "; write CSV or JSON instead";
+  }
+
+  /** Notes what follows from something that was told elsewhere. */
+  void add(int code) {
+    outputFailed |= code == ExitCode.OUTPUT;
+    inputFailed |= code == ExitCode.INPUT;
+    findings |= code == ExitCode.FINDINGS;
+  }
+
+  /** Reports that another command writes into a folder. */
+  void inUse(Path folder) {
+    outputFailed = true;
+    terminal.message(folder + ": another command writes here; wait for it, or name another folder");
   }
 
   /** The worst of what happened. */

@@ -1,5 +1,6 @@
 package dev.inlay.cli;
 
+import dev.inlay.batch.OutputFolder;
 import dev.inlay.write.PlacedFile;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -7,6 +8,7 @@ import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.Optional;
 
 /** Puts one file in place whole, or says why it cannot. */
 final class OutputFile {
@@ -30,6 +32,20 @@ final class OutputFile {
       return false;
     }
     return true;
+  }
+
+  /** Opens a folder for results; null, and told, where it cannot be had. */
+  static OutputFolder folder(Path folder, Outcome outcome) {
+    try {
+      Optional<OutputFolder> opened = OutputFolder.open(folder);
+      if (opened.isEmpty()) {
+        outcome.inUse(folder);
+      }
+      return opened.orElse(null);
+    } catch (IOException e) {
+      outcome.outputFailed(folder, e);
+      return null;
+    }
   }
 
   /** Writes a file; false, and told, where that fails. */

@@ -1,6 +1,7 @@
 package dev.inlay.cli;
 
 import dev.inlay.batch.Drift;
+import dev.inlay.batch.OutputFolder;
 import dev.inlay.batch.RunStore;
 import dev.inlay.batch.SpecRun;
 import dev.inlay.check.BatchChecks;
@@ -125,42 +126,32 @@ final class RunCommand implements Callable<Integer> {
     if (results.isEmpty() || !results.get().isFolder()) {
       return run(spec.get(), files, results, Optional.empty(), outcome);
     }
-    try (RunStore store = store(spec.get(), outcome)) {
-      return store == null
-          ? outcome.exitCode()
-          : run(spec.get(), files, results, Optional.of(store), outcome);
+    try (OutputFolder folder = OutputFile.folder(Path.of(out), outcome)) {
+      if (folder == null) {
+        return outcome.exitCode();
+      }
+      String setting = Version.build() + " " + input.pages() + " " + strict;
+      RunStore store = new RunStore(folder, spec.get(), setting, fresh);
+      return run(spec.get(), files, results, Optional.of(new Kept(folder, store)), outcome);
     }
   }
 
-  /** The store of the output folder; null, and reported, where it cannot be had. */
-  private RunStore store(ReportSpec spec, Outcome outcome) {
-    Path folder = Path.of(out);
-    try {
-      String setting = Version.build() + " " + input.pages() + " " + strict;
-      Optional<RunStore> store = RunStore.open(folder, spec, setting, fresh);
-      if (store.isEmpty()) {
-        terminal.message(folder + ": another run writes here; wait for it, or name another folder");
-        outcome.outputFailed();
-      }
-      return store.orElse(null);
-    } catch (IOException e) {
-      outcome.outputFailed(folder, e);
-      return null;
-    }
-  }
+  /** What is kept in the folder of the results. */
+  private record Kept(OutputFolder folder, RunStore store) {}
 
   private int run(
       ReportSpec spec,
       List<Path> files,
       Optional<RunFiles> results,
-      Optional<RunStore> store,
+      Optional<Kept> kept,
       Outcome outcome)
       throws InterruptedException, IOException {
-    OwnFiles own = store.<OwnFiles>map(s -> s).orElse(OwnFiles.NONE);
+    OwnFiles own = kept.<OwnFiles>map(Kept::folder).orElse(OwnFiles.NONE);
+    Optional<RunStore> store = kept.map(Kept::store);
     if (results.isPresent() && !isFree(results.get(), own, outcome)) {
       return outcome.exitCode();
     }
-    Optional<Integer> before = asBefore(results, store, files, outcome);
+    Optional<Integer> before = asBefore(results, kept, files, outcome);
     if (before.isPresent()) {
       return Math.max(before.get(), outcome.exitCode());
     }
@@ -185,12 +176,12 @@ final class RunCommand implements Callable<Integer> {
 
   /** The exit status of the last run, where nothing has changed and its results are all there. */
   private Optional<Integer> asBefore(
-      Optional<RunFiles> results, Optional<RunStore> store, List<Path> files, Outcome outcome)
+      Optional<RunFiles> results, Optional<Kept> kept, List<Path> files, Outcome outcome)
       throws IOException {
-    if (store.isEmpty() || !results.get().goals().stream().allMatch(store.get()::isOwn)) {
+    if (kept.isEmpty() || !results.get().goals().stream().allMatch(kept.get().folder()::isOwn)) {
       return Optional.empty();
     }
-    Optional<List<String>> last = store.get().last(files);
+    Optional<List<String>> last = kept.get().store().last(files);
     if (last.isEmpty()) {
       return Optional.empty();
     }

@@ -30,7 +30,11 @@ class InputsIT {
 
   private List<String> written(String name) throws IOException {
     try (Stream<Path> files = Files.list(folder.resolve(name))) {
-      return files.map(f -> f.getFileName().toString()).sorted().toList();
+      return files
+          .map(f -> f.getFileName().toString())
+          .filter(f -> !f.startsWith("."))
+          .sorted()
+          .toList();
     }
   }
 

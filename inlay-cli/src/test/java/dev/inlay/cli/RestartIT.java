@@ -28,7 +28,7 @@ class RestartIT {
   /** A run over the papers takes about this long on a slow machine, in milliseconds. */
   private static final int LONGEST = 1500;
 
-  private static final int STOPS = 10;
+  private static final int STOPS = 5;
 
   @TempDir private Path folder;
 
@@ -63,19 +63,15 @@ class RestartIT {
     return files;
   }
 
-  @Test
-  void aRunThatIsKilledAgainAndAgainEndsAsOneThatIsNot() throws Exception {
-    Result whole = run("-o", "whole/");
+  /** Starts a command a few times and kills it each time, at moments that a seed tells. */
+  private void kill(String... args) throws Exception {
+    List<String> command =
+        new ArrayList<>(List.of(Program.DISTRIBUTION.resolve("bin/inlay").toString()));
+    command.addAll(List.of(args));
     Random random = new Random(11);
     for (int i = 0; i < STOPS; i++) {
       Process process =
-          new ProcessBuilder(
-                  Program.DISTRIBUTION.resolve("bin/inlay").toString(),
-                  "run",
-                  SPEC,
-                  "papers",
-                  "-o",
-                  "killed/")
+          new ProcessBuilder(command)
               .directory(folder.toFile())
               .redirectErrorStream(true)
               .redirectOutput(ProcessBuilder.Redirect.DISCARD)
@@ -83,6 +79,27 @@ class RestartIT {
       process.waitFor(200 + random.nextInt(LONGEST), TimeUnit.MILLISECONDS);
       process.destroyForcibly().waitFor();
     }
+  }
+
+  @Test
+  void anExtractionThatIsKilledAgainAndAgainEndsAsOneThatIsNot() throws Exception {
+    Result whole = Program.run(folder, "extract", "papers", "-o", "all/", "--to", "json,csv");
+    Files.move(folder.resolve("all"), folder.resolve("whole"));
+    kill("extract", "papers", "-o", "all/", "--to", "json,csv");
+    Result last = Program.run(folder, "extract", "papers", "-o", "all/", "--to", "json,csv");
+    assertThat(last.code()).isEqualTo(whole.code());
+    assertThat(content("all")).isEqualTo(content("whole"));
+    Result again = Program.run(folder, "extract", "papers", "-o", "all/", "--to", "json,csv");
+    assertThat(again.messages())
+        .endsWith("inlay: all/: 24 files were done before, and nothing has changed")
+        .noneMatch(m -> m.contains("wrote"));
+    assertThat(again.code()).isEqualTo(whole.code());
+  }
+
+  @Test
+  void aRunThatIsKilledAgainAndAgainEndsAsOneThatIsNot() throws Exception {
+    Result whole = run("-o", "whole/");
+    kill("run", SPEC, "papers", "-o", "killed/");
     Result last = run("-o", "killed/");
     assertThat(last.out()).isEqualTo(whole.out());
     assertThat(last.code()).isEqualTo(whole.code());
@@ -130,7 +147,7 @@ class RestartIT {
       assertThat(second.code()).isEqualTo(4);
       assertThat(second.messages())
           .containsExactly(
-              "inlay: out: another run writes here; wait for it, or name another folder");
+              "inlay: out: another command writes here; wait for it, or name another folder");
     }
     assertThat(run("-o", "out/").err()).contains("wrote to out");
   }

@@ -20,6 +20,7 @@ public final class TableFiles {
 
   private final TableFormat form;
   private final boolean overwrite;
+  private final OwnFiles own;
 
   /**
    * Prepares the writing.
@@ -28,8 +29,20 @@ public final class TableFiles {
    * @param overwrite whether files that stand there are replaced
    */
   public TableFiles(TableFormat form, boolean overwrite) {
+    this(form, overwrite, OwnFiles.NONE);
+  }
+
+  /**
+   * Prepares the writing.
+   *
+   * @param form of the files
+   * @param overwrite whether files that stand there are replaced
+   * @param own those that are replaced in any case
+   */
+  public TableFiles(TableFormat form, boolean overwrite, OwnFiles own) {
     this.form = form;
     this.overwrite = overwrite;
+    this.own = own;
   }
 
   /** Where a document goes in a folder: the file's name with the ending of the form. */
@@ -112,8 +125,9 @@ public final class TableFiles {
   }
 
   private void place(Path goal, Content content) throws IOException, TooLargeException {
-    try (PlacedFile file = PlacedFile.begin(goal, overwrite)) {
+    try (PlacedFile file = PlacedFile.begin(goal, overwrite || own.isOwn(goal))) {
       content.writeTo(file.stream());
+      own.places(goal, file.draft());
       file.place();
     }
   }
