@@ -218,10 +218,6 @@ abstract class Destination {
       } else if (format == TableFormat.MARKDOWN) {
         terminal.out().print(MarkdownTables.text(documents));
       }
-      if (terminal.out().checkError()) {
-        outcome.outputFailed(
-            Path.of("standard output"), new IOException("it was closed or its disk is full"));
-      }
     }
   }
 

@@ -88,6 +88,7 @@ final class InputFiles {
       throw new ParameterException(command.commandLine(), "no PDF file in " + all.get(0));
     }
     empty.forEach(outcome::nothingFound);
+    outcome.reads(files);
     return List.copyOf(files);
   }
 

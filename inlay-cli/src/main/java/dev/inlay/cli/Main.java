@@ -16,7 +16,6 @@ public final class Main {
     System.setProperty("java.awt.headless", "true");
     Terminal terminal = Terminal.ofProcess();
     int code = Inlay.commandLine(terminal, args).execute(args);
-    terminal.out().flush();
-    System.exit(code);
+    System.exit(terminal.isOutputLost() && code != ExitCode.USAGE ? ExitCode.OUTPUT : code);
   }
 }

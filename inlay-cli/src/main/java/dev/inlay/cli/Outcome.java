@@ -10,7 +10,11 @@ import java.nio.file.AccessDeniedException;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.Collection;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 
 /** Tells, a line each, what went wrong or is doubtful, and knows the exit code that follows. */
 final class Outcome {
@@ -20,6 +24,7 @@ final class Outcome {
 
   private final Terminal terminal;
   private final boolean quiet;
+  private final Set<Path> inputs = new HashSet<>();
   private boolean inputFailed;
   private boolean outputFailed;
   private boolean findings;
@@ -203,6 +208,24 @@ final class Outcome {
       return "cannot be written: " + cause.getMessage();
     }
     return cause.getMessage() + "; write CSV or JSON instead";
+  }
+
+  /** Notes files that the command reads: none of them is ever written. */
+  void reads(Collection<Path> files) {
+    files.forEach(f -> realPath(f).ifPresent(inputs::add));
+  }
+
+  /** Whether the command reads a file, under whatever name. */
+  boolean isInput(Path file) {
+    return realPath(file).filter(inputs::contains).isPresent();
+  }
+
+  private static Optional<Path> realPath(Path file) {
+    try {
+      return Optional.of(file.toRealPath());
+    } catch (IOException e) {
+      return Optional.empty(); // what is not there is neither read nor in the way
+    }
   }
 
   /** Notes what follows from something that was told elsewhere. */

@@ -22,6 +22,10 @@ final class OutputFile {
 
   /** Whether nothing stands in the way of a file, asked before long work is done for nothing. */
   static boolean isFree(Path goal, boolean overwrite, Outcome outcome) {
+    if (outcome.isInput(goal)) {
+      outcome.outputFailed(goal, new IOException("the command reads it; name another file"));
+      return false;
+    }
     if (!overwrite && Files.exists(goal)) {
       outcome.outputFailed(goal, new FileAlreadyExistsException(goal.toString()));
       return false;

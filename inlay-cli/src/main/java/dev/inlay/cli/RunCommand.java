@@ -106,6 +106,9 @@ final class RunCommand implements Callable<Integer> {
 
   private final Terminal terminal;
 
+  /** The password for locked files; empty for none. */
+  private String key;
+
   RunCommand(Terminal terminal) {
     this.terminal = terminal;
   }
@@ -117,11 +120,15 @@ final class RunCommand implements Callable<Integer> {
           command.commandLine(), dry ? "--dry writes nothing, so -o is wrong" : "add -o, or --dry");
     }
     Optional<ReportSpec> spec = SpecFile.read(specFile, terminal);
-    if (spec.isEmpty()) {
+    Optional<String> password =
+        spec.flatMap(s -> SpecFile.password(s, input.password(), specFile, terminal));
+    if (password.isEmpty()) {
       return ExitCode.USAGE;
     }
+    key = password.get();
     Outcome outcome = new Outcome(terminal, progress.isQuiet());
     List<Path> files = inputs.of(named, outcome);
+    outcome.reads(List.of(specFile));
     Optional<RunFiles> results = dry ? Optional.empty() : Optional.of(results(spec.get()));
     if (results.isEmpty() || !results.get().isFolder()) {
       return run(spec.get(), files, results, Optional.empty(), outcome);
@@ -224,7 +231,6 @@ final class RunCommand implements Callable<Integer> {
 
   private RunResult read(ReportSpec spec, List<Path> files, Optional<RunStore> store)
       throws InterruptedException, IOException {
-    String key = SpecFile.password(spec, input.password(), specFile);
     Progress shown = new Progress(terminal, progress.mode(), files.size());
     List<FileRun> runs = Collections.synchronizedList(new ArrayList<>());
     SpecRun run =

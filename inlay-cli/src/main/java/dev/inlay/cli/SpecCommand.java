@@ -126,11 +126,12 @@ final class SpecCommand implements Runnable {
 
     private int once() throws InterruptedException, IOException {
       Optional<ReportSpec> spec = SpecFile.read(specFile, terminal);
-      if (spec.isEmpty()) {
+      Optional<String> key =
+          spec.flatMap(s -> SpecFile.password(s, input.password(), specFile, terminal));
+      if (key.isEmpty()) {
         return ExitCode.USAGE;
       }
-      String key = SpecFile.password(spec.get(), input.password(), specFile);
-      SpecRun reading = new SpecRun(spec.get(), key).within(input.timeLimit());
+      SpecRun reading = new SpecRun(spec.get(), key.get()).within(input.timeLimit());
       FileRun run = reading.onPages(input.pages()).read(file);
       RunResult result = RunResult.of(spec.get(), List.of(run));
       RunText.trial(result).forEach(terminal.out()::println);

@@ -20,7 +20,7 @@ final class SpecFile {
   /** Reads a spec; where it cannot be used, says all that is wrong and gives none. */
   static Optional<ReportSpec> read(Path file, Terminal terminal) {
     try {
-      return Optional.of(SpecReader.read(Files.readString(file), folder(file)));
+      return Optional.of(SpecReader.read(text(file), folder(file)));
     } catch (SpecException e) {
       for (SpecMessage message : e.messages()) {
         terminal.message(
@@ -36,6 +36,14 @@ final class SpecFile {
     return Optional.empty();
   }
 
+  /** The text of a file; one without an end, as a pipe may be, is not read. */
+  private static String text(Path file) throws IOException {
+    if (Files.exists(file) && !Files.isRegularFile(file)) {
+      throw new IOException("it is no regular file");
+    }
+    return Files.readString(file);
+  }
+
   /** The folder that a spec lies in. */
   static Path folder(Path file) {
     Path parent = file.toAbsolutePath().getParent();
@@ -46,16 +54,24 @@ final class SpecFile {
    * The password for locked files: the one given with the command, else the one at the place that
    * the spec names.
    *
-   * @throws IOException if the file that the spec names cannot be read
+   * @return empty, and reported, where the file that the spec names cannot be read
    */
-  static String password(ReportSpec spec, String given, Path specFile) throws IOException {
+  static Optional<String> password(
+      ReportSpec spec, String given, Path specFile, Terminal terminal) {
     if (!given.isEmpty() || spec.password().isEmpty()) {
-      return given;
+      return Optional.of(given);
     }
     PasswordSource source = spec.password().get();
-    if (!source.file().isEmpty()) {
-      return Files.readString(folder(specFile).resolve(source.file())).strip();
+    if (source.file().isEmpty()) {
+      return Optional.of(Optional.ofNullable(System.getenv(source.variable())).orElse(""));
     }
-    return Optional.ofNullable(System.getenv(source.variable())).orElse("");
+    Path file = folder(specFile).resolve(source.file());
+    try {
+      return Optional.of(text(file).strip());
+    } catch (IOException e) {
+      terminal.message(
+          file + ": cannot be read, and " + specFile + " names it under 'password'; put it there");
+      return Optional.empty();
+    }
   }
 }

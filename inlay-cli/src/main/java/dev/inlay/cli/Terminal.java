@@ -51,6 +51,15 @@ record Terminal(PrintStream out, PrintStream err, int width) {
     return width > 0;
   }
 
+  /** Whether something that was printed did not get out; that is told. */
+  boolean isOutputLost() {
+    boolean lost = out.checkError(); // writes what is left, too
+    if (lost) {
+      message("standard output: cannot be written: it was closed or its disk is full");
+    }
+    return lost;
+  }
+
   /** Prints one message; whatever it holds, it stays one line and steers no terminal. */
   void message(String text) {
     out.flush(); // what came before a message stands before it

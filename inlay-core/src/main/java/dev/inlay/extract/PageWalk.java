@@ -155,6 +155,7 @@ public final class PageWalk {
     return switch (reason) {
       case MISSING -> "no-such-file";
       case FOLDER -> "folder";
+      case NO_FILE -> "no-file";
       case FORBIDDEN -> "forbidden";
       case EMPTY -> "empty-file";
       case NOT_PDF -> "not-a-pdf";

@@ -11,6 +11,8 @@ public final class OpenFailure extends Exception {
     MISSING,
     /** The name is a folder's. */
     FOLDER,
+    /** The name is that of a pipe or a device, which may have no end. */
+    NO_FILE,
     /** The operating system does not let it be read. */
     FORBIDDEN,
     /** It holds no bytes. */

@@ -116,6 +116,10 @@ public final class PdfFile implements Closeable {
     if (!Files.exists(path)) {
       throw new OpenFailure(Reason.MISSING, "does not exist; check the name", null);
     }
+    if (!Files.isRegularFile(path)) {
+      throw new OpenFailure(
+          Reason.NO_FILE, "is a pipe or a device; write it to a file first", null);
+    }
     if (!Files.isReadable(path)) {
       throw new OpenFailure(Reason.FORBIDDEN, "may not be read; check its permissions", null);
     }

@@ -2,6 +2,7 @@ package dev.inlay.spec;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,6 +26,9 @@ final class CodeList {
    * @throws IllegalArgumentException with what is wrong, if it cannot be read or has no such column
    */
   static List<String> read(Path file, Optional<String> column) {
+    if (Files.exists(file) && !Files.isRegularFile(file)) {
+      throw new IllegalArgumentException("'" + file.getFileName() + "' is no regular file");
+    }
     try (CSVParser parser = CSVParser.parse(file, StandardCharsets.UTF_8, CSVFormat.RFC4180)) {
       List<CSVRecord> lines = parser.getRecords();
       List<String> headings = lines.isEmpty() ? List.of() : headings(lines.get(0));

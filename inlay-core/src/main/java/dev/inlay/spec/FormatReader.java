@@ -160,6 +160,11 @@ final class FormatReader {
     return meanings;
   }
 
+  private static ValueFormat.Replacement replacement(TextPattern pattern, String with) {
+    pattern.checkReplacement(with);
+    return new ValueFormat.Replacement(pattern, with);
+  }
+
   private static List<ValueFormat.Replacement> replacements(Section at) {
     List<ValueFormat.Replacement> all = new ArrayList<>();
     Optional<Node> node = at.get("replace");
@@ -169,7 +174,8 @@ final class FormatReader {
         String with = section.textOf(entry.getValue(), "'replace'");
         section
             .read(entry.getValue(), entry.getKey(), TextPattern::of)
-            .ifPresent(p -> all.add(new ValueFormat.Replacement(p, with)));
+            .flatMap(p -> section.read(entry.getValue(), with, w -> replacement(p, w)))
+            .ifPresent(all::add);
       }
     }
     return all;

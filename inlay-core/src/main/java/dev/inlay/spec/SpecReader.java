@@ -22,6 +22,9 @@ public final class SpecReader {
   private static final List<String> FORMS =
       List.of("xlsx", "ods", "csv", "tsv", "jsonl", "sqlite", "db");
 
+  /** The names, without their endings, of what a run writes beside its data sets. */
+  private static final List<String> OTHER_FILES = List.of("held", "findings", "files");
+
   private final Messages messages = new Messages();
 
   private final Path folder;
@@ -80,6 +83,7 @@ public final class SpecReader {
     if (section.has("data")) {
       severalSets(section, forms, sets);
     } else {
+      section.get("report").ifPresent(n -> checkName(n, fileName(name)));
       sets.add(new DataSetReader(section, fileName(name), forms, folder).read());
     }
     return new ReportSpec(
@@ -105,7 +109,22 @@ public final class SpecReader {
     }
     for (Map.Entry<String, Node> entry : data.values().entrySet()) {
       Section set = Section.of(entry.getValue(), SpecKeys.DATA_SET, messages);
+      String name = fileName(entry.getKey());
+      checkName(entry.getValue(), name);
+      if (sets.stream().anyMatch(s -> s.name().equalsIgnoreCase(name))) {
+        messages.add(
+            entry.getValue(),
+            "another data set is written to '" + name + "', too; name it otherwise");
+      }
       sets.add(new DataSetReader(set, fileName(entry.getKey()), forms, folder).read());
+    }
+  }
+
+  /** Some files are written beside those of the data sets. */
+  private void checkName(Node at, String name) {
+    if (OTHER_FILES.contains(name.toLowerCase(Locale.ROOT))) {
+      messages.add(
+          at, "a run writes other things to a file called '" + name + "'; name it otherwise");
     }
   }
 

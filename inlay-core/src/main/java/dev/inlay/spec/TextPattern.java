@@ -19,6 +19,11 @@ public final class TextPattern {
   private final Pattern pattern;
   private final List<String> groups;
 
+  /** A dollar sign in a replacement, and what it refers to. */
+  private static final java.util.regex.Pattern REFERENCE =
+      java.util.regex.Pattern.compile(
+          "(?<escaped>\\\\.)|\\$(?:(?<number>\\d{1,4})|\\{(?<name>[^}]*)\\})?");
+
   private TextPattern(Pattern pattern) {
     this.pattern = pattern;
     groups =
@@ -105,6 +110,29 @@ public final class TextPattern {
   /** A text with each place where it is found replaced; {@code $1} stands for its first group. */
   public String replace(String text, String with) {
     return pattern.matcher(text).replaceAll(with);
+  }
+
+  /**
+   * Checks a text that {@link #replace} may put in place of what is found.
+   *
+   * @throws IllegalArgumentException with a message for the person who wrote it
+   */
+  void checkReplacement(String with) {
+    java.util.regex.Matcher reference = REFERENCE.matcher(with);
+    while (reference.find()) {
+      String number = reference.group("number");
+      String name = reference.group("name");
+      boolean known =
+          number != null && Integer.parseInt(number) <= groupCount() || groups.contains(name);
+      if (reference.group("escaped") == null && !known) {
+        throw new IllegalArgumentException(
+            "'"
+                + with
+                + "' speaks of a group that '"
+                + this
+                + "' does not have; a dollar sign itself is written \\$");
+      }
+    }
   }
 
   private Map<String, String> named(Matcher m) {

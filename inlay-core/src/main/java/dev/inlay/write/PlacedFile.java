@@ -45,6 +45,9 @@ public final class PlacedFile implements Closeable {
     if (!overwrite && Files.exists(goal)) {
       throw new FileAlreadyExistsException(goal.toString());
     }
+    if (Files.exists(goal) && !Files.isRegularFile(goal)) {
+      throw new IOException("it is a folder, a pipe or a device; name a file");
+    }
     Path draft = goal.resolveSibling("." + goal.getFileName() + "." + processId() + ".part");
     OutputStream out =
         Files.newOutputStream(
