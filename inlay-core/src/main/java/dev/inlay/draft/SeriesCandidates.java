@@ -4,7 +4,6 @@ import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSetPart;
 import dev.inlay.spec.FieldSpec;
 import dev.inlay.spec.FieldType;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -13,7 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** What goes on from row to row: serial numbers, balances, one value on a page, keys. */
+/** What goes on from row to row: serial numbers, one value on a page, keys. */
 final class SeriesCandidates {
 
   /** One value on a page says nothing where the page has fewer rows. */
@@ -26,7 +25,6 @@ final class SeriesCandidates {
     for (FieldSpec field : samples.columns()) {
       if (field.form().type() == FieldType.INTEGER || field.form().type() == FieldType.NUMBER) {
         serial(samples, field.name(), candidates);
-        balance(samples, field.name(), candidates);
       }
     }
     samples.columns().forEach(f -> onPage(samples, f.name(), candidates));
@@ -50,19 +48,6 @@ final class SeriesCandidates {
     if (whole && steps(samples) >= SampleRows.LEAST_ROWS) {
       candidates.add(
           Candidate.of("serial: " + field, "held in", steps(samples), "steps").failingSeldom());
-    }
-  }
-
-  private static void balance(SampleRows samples, String field, List<Candidate> candidates) {
-    boolean full = samples.rows().stream().allMatch(r -> r.number(field).isPresent());
-    for (String amount : samples.numbers()) {
-      Set<BigDecimal> amounts = new HashSet<>();
-      samples.rows().forEach(r -> r.number(amount).ifPresent(amounts::add));
-      boolean moves = amounts.size() >= SampleRows.LEAST_VALUES;
-      if (full && moves && !amount.equals(field) && steps(samples) >= SampleRows.LEAST_ROWS) {
-        String check = "balance: " + field + ", plus: " + amount;
-        candidates.add(Candidate.of(check, "held in", steps(samples), "steps").failingSeldom());
-      }
     }
   }
 
