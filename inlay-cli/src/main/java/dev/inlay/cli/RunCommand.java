@@ -5,24 +5,23 @@ import dev.inlay.batch.OutputFolder;
 import dev.inlay.batch.RunStore;
 import dev.inlay.batch.SpecRun;
 import dev.inlay.check.BatchChecks;
+import dev.inlay.extract.FileDigest;
 import dev.inlay.extract.Problem;
 import dev.inlay.rows.FileRun;
 import dev.inlay.rows.RunResult;
 import dev.inlay.rows.Severity;
 import dev.inlay.spec.ReportSpec;
-import dev.inlay.write.OwnFiles;
 import dev.inlay.write.RunFiles;
 import dev.inlay.write.RunText;
-import dev.inlay.write.TooLargeException;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -129,75 +128,60 @@ final class RunCommand implements Callable<Integer> {
     Outcome outcome = new Outcome(terminal, progress.isQuiet());
     List<Path> files = inputs.of(named, outcome);
     outcome.reads(List.of(specFile));
-    Optional<RunFiles> results = dry ? Optional.empty() : Optional.of(results(spec.get()));
-    if (results.isEmpty() || !results.get().isFolder()) {
-      return run(spec.get(), files, results, Optional.empty(), outcome);
+    if (dry) {
+      return run(spec.get(), files, Optional.empty(), outcome);
+    }
+    RunFiles results = results(spec.get());
+    if (!results.isFolder()) {
+      RunOutput output = RunOutput.ofFile(Path.of(out), results, overwrite, terminal, outcome);
+      return run(spec.get(), files, Optional.of(output), outcome);
     }
     try (OutputFolder folder = OutputFile.folder(Path.of(out), outcome)) {
       if (folder == null) {
         return outcome.exitCode();
       }
-      String setting = Version.build() + " " + input.pages() + " " + strict;
-      RunStore store = new RunStore(folder, spec.get(), setting, fresh);
-      return run(spec.get(), files, results, Optional.of(new Kept(folder, store)), outcome);
+      // what a password opens is not kept: it would be there without the password next time
+      Optional<RunStore> store =
+          key.isEmpty()
+              ? Optional.of(new RunStore(folder, spec.get(), setting(results), fresh))
+              : Optional.empty();
+      RunOutput output =
+          new RunOutput(Path.of(out), results, overwrite, folder, store, terminal, outcome);
+      return run(spec.get(), files, Optional.of(output), outcome);
     }
   }
 
-  /** What is kept in the folder of the results. */
-  private record Kept(OutputFolder folder, RunStore store) {}
+  /** All that results depend on but the spec and the files. */
+  private String setting(RunFiles results) throws IOException {
+    List<String> templates = results.templates().stream().map(FileDigest::ofReadable).toList();
+    return Version.build() + " " + input.pages() + " " + strict + " " + templates;
+  }
 
-  private int run(
-      ReportSpec spec,
-      List<Path> files,
-      Optional<RunFiles> results,
-      Optional<Kept> kept,
-      Outcome outcome)
+  private int run(ReportSpec spec, List<Path> files, Optional<RunOutput> output, Outcome outcome)
       throws InterruptedException, IOException {
-    OwnFiles own = kept.<OwnFiles>map(Kept::folder).orElse(OwnFiles.NONE);
-    Optional<RunStore> store = kept.map(Kept::store);
-    if (results.isPresent() && !isFree(results.get(), own, outcome)) {
+    if (output.isPresent() && !output.get().isFree()) {
       return outcome.exitCode();
     }
-    Optional<Integer> before = asBefore(results, kept, files, outcome);
+    OptionalInt before =
+        output.isPresent() ? output.get().exitCodeOfLast(files) : OptionalInt.empty();
     if (before.isPresent()) {
-      return Math.max(before.get(), outcome.exitCode());
+      return Math.max(before.getAsInt(), outcome.exitCode());
     }
     RunResult result;
     try {
-      result = read(spec, files, store);
+      result = read(spec, files, output.flatMap(RunOutput::store));
     } catch (UncheckedIOException e) {
       outcome.outputFailed(Path.of(out), e.getCause());
       return outcome.exitCode();
     }
     List<String> summary = RunText.summary(result);
     summary.forEach(terminal.out()::println);
-    boolean written = results.isPresent() && write(results.get(), own, result, outcome);
+    boolean written = output.isPresent() && output.get().write(result);
     int code = exitCode(result, outcome);
-    if (written && store.isPresent()) {
-      List<String> said = new ArrayList<>(List.of("" + code));
-      said.addAll(summary);
-      store.get().finish(result.files(), said);
+    if (written) {
+      output.get().keep(result, code, summary);
     }
-    return code;
-  }
-
-  /** The exit status of the last run, where nothing has changed and its results are all there. */
-  private Optional<Integer> asBefore(
-      Optional<RunFiles> results, Optional<Kept> kept, List<Path> files, Outcome outcome)
-      throws IOException {
-    if (kept.isEmpty() || !results.get().goals().stream().allMatch(kept.get().folder()::isOwn)) {
-      return Optional.empty();
-    }
-    Optional<List<String>> last = kept.get().store().last(files);
-    if (last.isEmpty()) {
-      return Optional.empty();
-    }
-    List<String> lines = last.get();
-    lines.subList(1, lines.size()).forEach(terminal.out()::println);
-    terminal.message(out + " is up to date: no report, spec or version changed");
-    RunFiles all = results.get();
-    outcome.leftBehind(Path.of(out), all.leftBehind(all.goals()));
-    return Optional.of(Integer.parseInt(lines.get(0)));
+    return outcome.exitCode();
   }
 
   private RunFiles results(ReportSpec spec) {
@@ -212,33 +196,14 @@ final class RunCommand implements Callable<Integer> {
     }
   }
 
-  private boolean isFree(RunFiles results, OwnFiles own, Outcome outcome) {
-    boolean free = true;
-    for (Path goal : results.goals()) {
-      Path folder = goal.toAbsolutePath().getParent();
-      try {
-        if (!folder.equals(Path.of(out).toAbsolutePath().getParent())) {
-          Files.createDirectories(folder);
-        }
-      } catch (IOException e) {
-        outcome.outputFailed(folder, e);
-        return false;
-      }
-      free &= OutputFile.isFree(goal, overwrite || own.isOwn(goal), outcome);
-    }
-    return free;
-  }
-
   private RunResult read(ReportSpec spec, List<Path> files, Optional<RunStore> store)
       throws InterruptedException, IOException {
     Progress shown = new Progress(terminal, progress.mode(), files.size());
     List<FileRun> runs = Collections.synchronizedList(new ArrayList<>());
     SpecRun run =
         new SpecRun(spec, key).within(input.timeLimit()).onPages(input.pages()).watchedBy(shown);
-    // what a password opens is not kept: it would be there without the password next time
-    Optional<RunStore> kept = store.filter(s -> key.isEmpty());
-    SpecRun keeping = kept.map(run::keepingIn).orElse(run);
-    StopMessage stop = new StopMessage(terminal, () -> stopped(runs.size(), files, kept));
+    SpecRun keeping = store.map(run::keepingIn).orElse(run);
+    StopMessage stop = new StopMessage(terminal, () -> stopped(runs.size(), files, store));
     try {
       keeping.over(
           files,
@@ -254,28 +219,9 @@ final class RunCommand implements Callable<Integer> {
     return RunResult.of(spec, BatchChecks.made(spec, Drift.reported(runs)));
   }
 
-  private static String stopped(int done, List<Path> files, Optional<RunStore> kept) {
-    String goesOn = kept.isPresent() ? "; the same command goes on from there" : "";
+  private static String stopped(int done, List<Path> files, Optional<RunStore> store) {
+    String goesOn = store.isPresent() ? "; the same command goes on from there" : "";
     return "stopped; " + done + " of " + files.size() + " files were done" + goesOn;
-  }
-
-  /** Whether all files were written. */
-  private boolean write(RunFiles results, OwnFiles own, RunResult result, Outcome outcome) {
-    try {
-      List<Path> written = results.write(result, overwrite, own);
-      if (written.size() == 1) {
-        outcome.wrote(written.get(0));
-      } else {
-        outcome.wrote(Path.of(out), written);
-      }
-      outcome.leftBehind(Path.of(out), results.leftBehind(written));
-      return true;
-    } catch (FileAlreadyExistsException e) {
-      outcome.outputFailed(Path.of(e.getFile()), e);
-    } catch (IOException | TooLargeException e) {
-      outcome.outputFailed(Path.of(out), e);
-    }
-    return false;
   }
 
   private int exitCode(RunResult result, Outcome outcome) {

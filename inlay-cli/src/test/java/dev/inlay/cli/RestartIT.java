@@ -112,7 +112,7 @@ class RestartIT {
     Map<String, String> written = content("out");
     Result again = run("-o", "out/");
     assertThat(again.messages())
-        .containsExactly("inlay: out/ is up to date: no report, spec or version changed");
+        .containsExactly("inlay: out is up to date: no report, spec or version changed");
     assertThat(again.out()).isEqualTo(first.out());
     assertThat(again.code()).isEqualTo(first.code());
     assertThat(content("out")).isEqualTo(written);

@@ -7,6 +7,7 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
@@ -162,6 +163,17 @@ class ResultFormsIT {
           .isEqualTo("#,##0.000");
       assertThat(data.getRow(5).getCell(2).getStringCellValue()).isEqualTo("0042");
       assertThat(workbook.getSheet("Other").getRow(0).getCell(0).getCellFormula()).isEqualTo("1+1");
+    }
+    Files.copy(
+        folder.resolve("out/monthly.xlsx"),
+        folder.resolve("monthly.xlsx"),
+        StandardCopyOption.REPLACE_EXISTING);
+    run("results: [{file: monthly.xlsx, sheet: Data, rows: append}]\n", "out/");
+    try (InputStream in = Files.newInputStream(folder.resolve("out/monthly.xlsx"));
+        Workbook workbook = new XSSFWorkbook(in)) {
+      assertThat(workbook.getSheet("Data").getLastRowNum())
+          .as("the workbook beside the spec is another one: the results are not up to date")
+          .isEqualTo(16);
     }
   }
 }

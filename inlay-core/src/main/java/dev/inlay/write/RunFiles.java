@@ -97,6 +97,14 @@ public final class RunFiles {
     return accounts;
   }
 
+  /** The workbooks beside the spec that are filled. */
+  public List<Path> templates() {
+    return results.stream()
+        .filter(r -> r.sheet().isPresent())
+        .map(r -> specFolder.resolve(r.file()))
+        .toList();
+  }
+
   /** All files that will be written. */
   public List<Path> goals() {
     List<Path> goals = new ArrayList<>();
