@@ -56,7 +56,7 @@ final class DoneFiles {
     ByteArrayOutputStream said = new ByteArrayOutputStream();
     PrintStream messages = new PrintStream(said, true, StandardCharsets.UTF_8);
     Outcome one = new Outcome(new Terminal(terminal.out(), messages, terminal.width()), quiet);
-    one.tell(document);
+    one.report(document);
     String text = said.toString(StandardCharsets.UTF_8);
     terminal.out().flush();
     terminal.err().print(text);

@@ -84,7 +84,7 @@ final class DraftCommand implements Callable<Integer> {
         shown.around(
             Read::document,
             read -> {
-              outcome.tell(read.document());
+              outcome.report(read.document());
               if (!read.lines().isEmpty()) {
                 samples.add(read.sample());
               }

@@ -91,7 +91,8 @@ final class ExplainCommand implements Callable<Integer> {
             .within(input.timeLimit());
     Outcome outcome = new Outcome(terminal);
     Explanation explanation = extractor.explain(file);
-    outcome.tellProblems(file, explanation.document().status(), explanation.document().problems());
+    outcome.reportProblems(
+        file, explanation.document().status(), explanation.document().problems());
     if (explanation.document().pages() == 0) {
       return outcome.exitCode();
     }

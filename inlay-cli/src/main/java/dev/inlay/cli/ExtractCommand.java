@@ -106,7 +106,7 @@ final class ExtractCommand implements Callable<Integer> {
     List<Path> files = inputs.of(named, outcome);
     Destination checked;
     try {
-      list.list(); // what is wrong with it is told before long work
+      list.list(); // what is wrong with it is reported before long work
       checked = Destination.of(out, to, files, overwrite, OwnFiles.NONE, terminal);
     } catch (IllegalArgumentException e) {
       throw new ParameterException(spec.commandLine(), e.getMessage(), e);

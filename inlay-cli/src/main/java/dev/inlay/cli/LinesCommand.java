@@ -86,7 +86,7 @@ final class LinesCommand implements Callable<Integer> {
               }
             },
             input.timeLimit());
-    outcome.tellProblems(file, walked.status(), walked.problems());
+    outcome.reportProblems(file, walked.status(), walked.problems());
     if (format == TableFormat.CSV) {
       writer.csv(pages, terminal.out());
     } else if (format == TableFormat.JSON) {

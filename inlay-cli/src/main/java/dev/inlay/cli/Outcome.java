@@ -16,10 +16,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** Tells, a line each, what went wrong or is doubtful, and knows the exit code that follows. */
+/** Reports, a line each, what went wrong or is doubtful, and knows the exit code that follows. */
 final class Outcome {
 
-  /** More warnings of one file than this are counted, not told: the files written hold them all. */
+  /**
+   * More warnings of one file than this are counted, not listed: the files written hold them all.
+   */
   private static final int MOST_WARNINGS = 5;
 
   private final Terminal terminal;
@@ -39,10 +41,10 @@ final class Outcome {
     this.quiet = quiet;
   }
 
-  /** Tells a document's problems and the doubts about its tables. */
-  void tell(DocumentTables document) {
-    tellProblems(document.path(), document.status(), document.problems());
-    tellWarnings(document);
+  /** Reports a document's problems and the doubts about its tables. */
+  void report(DocumentTables document) {
+    reportProblems(document.path(), document.status(), document.problems());
+    reportWarnings(document);
     boolean readable = document.pages() > 0;
     findings |= readable && document.tables().isEmpty();
     boolean explained =
@@ -55,8 +57,8 @@ final class Outcome {
     }
   }
 
-  /** Tells what kept a file from being read. */
-  void tellProblems(Path file, DocumentStatus status, List<Problem> problems) {
+  /** Reports what kept a file from being read. */
+  void reportProblems(Path file, DocumentStatus status, List<Problem> problems) {
     int possible = 0;
     List<Integer> pictures = pictures(problems);
     for (Problem problem : quiet ? failures(status, problems) : problems) {
@@ -100,17 +102,17 @@ final class Outcome {
         .toList();
   }
 
-  private void tellWarnings(DocumentTables document) {
+  private void reportWarnings(DocumentTables document) {
     if (quiet) {
       return;
     }
-    int told = 0;
+    int reported = 0;
     int all = 0;
     for (Table table : document.tables()) {
       for (Warning warning : table.warnings()) {
         all++;
-        if (told < MOST_WARNINGS) {
-          told++;
+        if (reported < MOST_WARNINGS) {
+          reported++;
           terminal.message(
               document.path()
                   + ": page "
@@ -125,9 +127,9 @@ final class Outcome {
         }
       }
     }
-    if (all > told) {
+    if (all > reported) {
       terminal.message(
-          document.path() + ": " + (all - told) + " more warnings; --to json lists them");
+          document.path() + ": " + (all - reported) + " more warnings; --to json lists them");
     }
   }
 
@@ -143,7 +145,7 @@ final class Outcome {
     terminal.message("no PDF file in " + name);
   }
 
-  /** Tells that files were written. */
+  /** Reports that files were written. */
   void wrote(Path file, int tables) {
     if (quiet) {
       return;
@@ -151,7 +153,7 @@ final class Outcome {
     terminal.message("wrote " + file + " (" + tables + (tables == 1 ? " table)" : " tables)"));
   }
 
-  /** Tells that a file was written. */
+  /** Reports that a file was written. */
   void wrote(Path file) {
     if (quiet) {
       return;
@@ -159,7 +161,7 @@ final class Outcome {
     terminal.message("wrote " + file);
   }
 
-  /** Tells that files were written into a folder. */
+  /** Reports that files were written into a folder. */
   void wrote(Path folder, List<Path> files) {
     if (quiet) {
       return;
@@ -178,17 +180,17 @@ final class Outcome {
     }
   }
 
-  /** Notes that something was found that matters; what was told. */
+  /** Notes that something was found that matters; what, was reported. */
   void findings() {
     findings = true;
   }
 
-  /** Notes that some input could not be read; why was told. */
+  /** Notes that some input could not be read; why, was reported. */
   void inputFailed() {
     inputFailed = true;
   }
 
-  /** Tells that a file could not be written, and why. */
+  /** Reports that a file could not be written, and why. */
   void outputFailed(Path file, Exception cause) {
     outputFailed = true;
     terminal.message(file + ": " + reason(file, cause));
@@ -228,7 +230,7 @@ final class Outcome {
     }
   }
 
-  /** Notes what follows from something that was told elsewhere. */
+  /** Notes what follows from something that was reported elsewhere. */
   void add(int code) {
     outputFailed |= code == ExitCode.OUTPUT;
     inputFailed |= code == ExitCode.INPUT;

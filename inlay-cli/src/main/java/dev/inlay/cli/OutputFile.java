@@ -38,7 +38,7 @@ final class OutputFile {
     return true;
   }
 
-  /** Opens a folder for results; null, and told, where it cannot be had. */
+  /** Opens a folder for results; null, and reported, where it cannot be had. */
   static OutputFolder folder(Path folder, Outcome outcome) {
     try {
       Optional<OutputFolder> opened = OutputFolder.open(folder);
@@ -52,7 +52,7 @@ final class OutputFile {
     }
   }
 
-  /** Writes a file; false, and told, where that fails. */
+  /** Writes a file; false, and reported, where that fails. */
   static boolean write(Path goal, boolean overwrite, Content content, Outcome outcome) {
     try (PlacedFile file = PlacedFile.begin(goal, overwrite)) {
       content.writeTo(file.stream());

@@ -134,7 +134,7 @@ final class ProofCommand implements Callable<Integer> {
     for (Path file : files) {
       DocumentTables document = extractor.onThreads(inputs.jobs()).extract(file, shown);
       shown.end();
-      outcome.tellProblems(file, document.status(), document.problems());
+      outcome.reportProblems(file, document.status(), document.problems());
       if (document.pages() > 0) {
         draw(document, pages, outcome);
       }
@@ -164,7 +164,7 @@ final class ProofCommand implements Callable<Integer> {
       // The walk keeps what fails on a page; what was reported at extracting is not again.
       List<Problem> fresh = new ArrayList<>(walked.problems());
       fresh.removeAll(document.problems());
-      outcome.tellProblems(file, walked.status(), fresh);
+      outcome.reportProblems(file, walked.status(), fresh);
       Path goal = folder.resolve(TableFiles.stem(file) + "-proof.pdf");
       if (!png && OutputFile.write(goal, overwrite, proof::writePdf, outcome)) {
         outcome.wrote(goal);

@@ -75,7 +75,7 @@ record RunOutput(
     return OptionalInt.of(Integer.parseInt(lines.get(0)));
   }
 
-  /** Writes all files; false, and told, where that fails. */
+  /** Writes all files; false, and reported, where that fails. */
   boolean write(RunResult result) {
     try {
       List<Path> written = results.write(result, overwrite, own);

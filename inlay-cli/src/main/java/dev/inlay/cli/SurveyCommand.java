@@ -115,7 +115,7 @@ final class SurveyCommand implements Callable<Integer> {
   }
 
   private void take(DocumentTables document, List<PaperSummary> papers, Outcome outcome) {
-    outcome.tellProblems(document.path(), document.status(), document.problems());
+    outcome.reportProblems(document.path(), document.status(), document.problems());
     PaperSummary paper = PaperSummary.of(find == null ? document : TextSearch.in(document, find));
     if (find == null || !paper.tables().isEmpty()) {
       papers.add(paper);

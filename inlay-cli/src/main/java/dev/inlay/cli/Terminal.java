@@ -39,9 +39,9 @@ record Terminal(PrintStream out, PrintStream err, int width) {
   }
 
   private static int widthOfProcess() {
-    String told = System.getenv(WIDTH);
-    if (told != null && told.matches("\\d{1,5}")) {
-      return Math.max(NARROWEST, Integer.parseInt(told));
+    String reported = System.getenv(WIDTH);
+    if (reported != null && reported.matches("\\d{1,5}")) {
+      return Math.max(NARROWEST, Integer.parseInt(reported));
     }
     return System.console() == null ? 0 : USUAL_WIDTH;
   }
@@ -51,7 +51,7 @@ record Terminal(PrintStream out, PrintStream err, int width) {
     return width > 0;
   }
 
-  /** Whether something that was printed did not get out; that is told. */
+  /** Whether something that was printed did not get out; that is reported. */
   boolean isOutputLost() {
     boolean lost = out.checkError(); // writes what is left, too
     if (lost) {

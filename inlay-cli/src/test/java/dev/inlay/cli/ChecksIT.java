@@ -71,11 +71,12 @@ class ChecksIT {
     Files.write(paper, SampleMaker.planted(plant).pdf());
     Result result = Program.run(folder, "run", DUES, paper, "--dry");
     assertThat(result.code()).as(result.out()).isEqualTo(1);
-    List<String> told = findings(result);
-    assertThat(told).anyMatch(l -> l.contains(plant.check() + ": ") && l.contains(plant.says()));
+    List<String> reported = findings(result);
+    assertThat(reported)
+        .anyMatch(l -> l.contains(plant.check() + ": ") && l.contains(plant.says()));
     boolean both = plant == Plant.LOST_PAGE || plant == Plant.BLANK_PAGE;
-    assertThat(told).hasSize(both ? 2 : 1);
-    assertThat(told).allMatch(l -> l.startsWith("error    planted.pdf, page "));
+    assertThat(reported).hasSize(both ? 2 : 1);
+    assertThat(reported).allMatch(l -> l.startsWith("error    planted.pdf, page "));
     // a wrong amount is wrong by itself; that the sum of its vessel is off follows from it
     boolean follows = plant == Plant.EXCHANGED_DIGITS || plant == Plant.SHIFTED_MARK;
     String consequence = "from this follows: 'dues of a vessel' fails on page ";
@@ -110,18 +111,18 @@ class ChecksIT {
     Files.write(book, SampleMaker.planted(plant).pdf());
     Path spec = Program.SAMPLES.resolve("specs/cash-book.inlay.yaml").toAbsolutePath();
     Result result = Program.run(folder, "run", spec, book, "--dry");
-    List<String> told = findings(result);
+    List<String> reported = findings(result);
     if (plant == CashPlant.NONE) {
       assertThat(result.code()).as(result.out()).isZero();
-      assertThat(told).isEmpty();
+      assertThat(reported).isEmpty();
       return;
     }
     assertThat(result.code()).as(result.out()).isEqualTo(1);
-    assertThat(told).hasSize(1);
+    assertThat(reported).hasSize(1);
     // an amount with a wrong sign makes its balance wrong, and from that follows the total
     assertThat(result.out().contains("from this follows: "))
         .isEqualTo(plant == CashPlant.SIGN_TURNED);
-    assertThat(told)
+    assertThat(reported)
         .anyMatch(l -> l.contains(": " + plant.check() + ": ") && l.contains(plant.says()));
   }
 
@@ -137,7 +138,7 @@ class ChecksIT {
   }
 
   @Test
-  void aFileDeliveredTwiceAndAKeyThatComesBackAreTold() throws Exception {
+  void aFileDeliveredTwiceAndAKeyThatComesBackAreReported() throws Exception {
     Path paper = Program.SAMPLES.resolve("dues-statement-oyle.pdf").toAbsolutePath();
     Files.copy(paper, folder.resolve("again.pdf"));
     String unique = "{name: entries, unique: [vessel, date, particulars], over: batch}";
@@ -188,8 +189,8 @@ class ChecksIT {
     assertThat(findings(prices(wide, "w14", "w15"))).isEmpty();
     String narrow = "  - {name: price, change: price, along: week, by: code, within: 0.01 %}\n";
     // the files are given with the later week first: the period counts, not the order
-    List<String> told = findings(prices(narrow, "w15", "w14"));
-    assertThat(told)
+    List<String> reported = findings(prices(narrow, "w15", "w14"));
+    assertThat(reported)
         .isNotEmpty()
         .allMatch(l -> l.contains("quay-prices-2025-w15.pdf, page "))
         .allMatch(
@@ -197,7 +198,7 @@ class ChecksIT {
   }
 
   @Test
-  void aPeriodThatComesTwiceAndOneThatIsMissingAreTold() throws Exception {
+  void aPeriodThatComesTwiceAndOneThatIsMissingAreReported() throws Exception {
     Path again = folder.resolve("again.pdf");
     Files.copy(Program.SAMPLES.resolve("quay-prices-2025-w14.pdf"), again);
     // a byte behind the end makes another file of the same paper
@@ -229,8 +230,8 @@ class ChecksIT {
   void codesAreLookedUpInAListBesideTheSpec() throws Exception {
     Files.writeString(folder.resolve("species.csv"), "No,Name\n1,Brill\n2,\"Cod\"\n");
     String check = "  - {name: species, lookup: species, in: species.csv, column: Name}\n";
-    List<String> told = findings(prices(check, "w14"));
-    assertThat(told)
+    List<String> reported = findings(prices(check, "w14"));
+    assertThat(reported)
         .isNotEmpty()
         .noneMatch(l -> l.contains("'Brill'"))
         .allMatch(l -> l.contains("is not in the list of 2"));

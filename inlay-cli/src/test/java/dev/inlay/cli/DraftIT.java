@@ -87,7 +87,7 @@ class DraftIT {
   }
 
   @Test
-  void columnsThatDifferBetweenSamplesAreTold() throws Exception {
+  void columnsThatDifferBetweenSamplesAreReported() throws Exception {
     String spec = draft(paper("quay-prices-2025-w16"), paper("quay-prices-2025-w17"));
     assertThat(spec)
         .contains("species_and_grade: {from: [Species and grade, Species and grades]}")

@@ -48,7 +48,7 @@ class ErrorsIT {
     }
   }
 
-  /** The arguments, the exit code, and the one line that is told. */
+  /** The arguments, the exit code, and the one line that is reported. */
   @ParameterizedTest
   @CsvSource(
       delimiter = '|',
@@ -145,7 +145,7 @@ class ErrorsIT {
   }
 
   @Test
-  void aFileThatMayNotBeWrittenIsTold() throws Exception {
+  void aFileThatMayNotBeWrittenIsReported() throws Exception {
     Result result = Program.run(folder, "extract", "good.pdf", "-o", "/proc/a.json");
     assertThat(result.code()).isEqualTo(ExitCode.OUTPUT);
     assertThat(result.messages()).hasSize(1);

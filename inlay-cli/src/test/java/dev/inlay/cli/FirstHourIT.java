@@ -25,7 +25,7 @@ class FirstHourIT {
   @TempDir private Path folder;
 
   @Test
-  void theFirstHourIsAsItIsTold() throws Exception {
+  void theFirstHourIsAsItIsReported() throws Exception {
     Files.createDirectory(folder.resolve("reports"));
     for (String month : List.of("03", "04", "05")) {
       String name = "cash-book-2025-" + month + ".pdf";

@@ -41,7 +41,7 @@ class SpecDocIT {
                 if (first.startsWith(OVER)) {
                   assertGives(number, spec, first.substring(OVER.length()), result);
                 } else {
-                  assertTold(number, spec, result);
+                  assertReported(number, spec, result);
                 }
               }));
     }
@@ -74,15 +74,15 @@ class SpecDocIT {
     }
   }
 
-  private void assertTold(int number, String spec, String expected) throws Exception {
+  private void assertReported(int number, String spec, String expected) throws Exception {
     Path file = folder.resolve(number + ".inlay.yaml");
     Files.writeString(file, spec);
     Result result = Program.run(folder, "spec", "check", file);
     assertThat(result.code()).isEqualTo(2);
-    List<String> told =
+    List<String> reported =
         result.messages().stream()
             .map(l -> l.replace("inlay: ", "").replace(file.toString(), "SPEC"))
             .toList();
-    assertThat(told).isEqualTo(expected.lines().toList());
+    assertThat(reported).isEqualTo(expected.lines().toList());
   }
 }

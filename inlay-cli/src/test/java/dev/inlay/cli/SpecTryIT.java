@@ -37,8 +37,8 @@ class SpecTryIT {
 
   @Test
   void eachRuleSaysWhatItTookWithAnExample() throws Exception {
-    List<String> told = tried(spec("report: Dues", "report: Dues"));
-    assertThat(told)
+    List<String> reported = tried(spec("report: Dues", "report: Dues"));
+    assertThat(reported)
         .contains("dues-statement-oyle.pdf: read")
         .contains("heading vessel, registration took 8, first 'Skua, SK 114', page 1")
         .contains("value place                  took 1, first 'Oyle, March 2025', page 1")
@@ -48,16 +48,16 @@ class SpecTryIT {
 
   @Test
   void aLabelThatStandsNowhereNamesTheNearest() throws Exception {
-    List<String> told = tried(spec("{below: Statement of dues,", "{below: Statement of duty,"));
-    assertThat(told)
+    List<String> reported = tried(spec("{below: Statement of dues,", "{below: Statement of duty,"));
+    assertThat(reported)
         .contains("value place                  took 0")
         .contains("not  'Statement of dues', page 1: 87 % alike");
   }
 
   @Test
   void aHeadingsPatternSaysHowFarItGoes() throws Exception {
-    List<String> told = tried(spec("(?<vessel>.+), (?<reg", "(?<vessel>.+); (?<reg"));
-    assertThat(told)
+    List<String> reported = tried(spec("(?<vessel>.+), (?<reg", "(?<vessel>.+); (?<reg"));
+    assertThat(reported)
         .contains("heading vessel, registration took 0")
         .contains(
             "not  'Skua, SK 114', page 1: met up to 'Skua, SK 114', then '; (?<registration>.+)'");
@@ -66,8 +66,8 @@ class SpecTryIT {
   @Test
   void aRuleThatLeavesNothingOutNamesTheNearestLine() throws Exception {
     String rule = "leave out: [subtotals, totals, {name: sums, text: Carryed forward}]\ncolumns:";
-    List<String> told = tried(spec("columns:", rule));
-    assertThat(told)
+    List<String> reported = tried(spec("columns:", rule));
+    assertThat(reported)
         .contains("leave out sums               took 0")
         .anyMatch(
             l ->

@@ -15,7 +15,7 @@ import java.util.Optional;
 import java.util.function.Function;
 
 /**
- * Tells in which files of a batch the columns differ from those of most files: one is new or
+ * Reports in which files of a batch the columns differ from those of most files: one is new or
  * missing, their order changed, a heading has another wording, or numbers and dates are written in
  * another way.
  */
@@ -29,17 +29,17 @@ public final class Drift {
 
   private Drift() {}
 
-  /** The same runs, with what differs told as findings of their files. */
+  /** The same runs, with what differs reported as findings of their files. */
   public static List<FileRun> reported(List<FileRun> runs) {
-    List<FileRun> told = new ArrayList<>(runs);
+    List<FileRun> reported = new ArrayList<>(runs);
     int sets = runs.stream().mapToInt(r -> r.parts().size()).max().orElse(0);
     for (int set = 0; set < sets; set++) {
-      tell(told, set);
+      report(reported, set);
     }
-    return told;
+    return reported;
   }
 
-  private static void tell(List<FileRun> runs, int set) {
+  private static void report(List<FileRun> runs, int set) {
     Function<FileRun, Optional<DataSetPart>> part =
         r ->
             r.parts().size() > set && hasRows(r.parts().get(set))

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** Tells whether a file is of the kind that a spec is for. */
+/** Says whether a file is of the kind that a spec is for. */
 final class Recognizer {
 
   /** A line less alike than this is no near miss. */

@@ -259,9 +259,9 @@ public final class SpecRun {
   private FileRun aside(DocumentTables document, String reason, List<DataSetPart> parts) {
     List<DataSetPart> none = List.of();
     FileRun run = result(document, FileRun.Status.SET_ASIDE, reason, none);
-    List<Finding> told = new ArrayList<>();
-    parts.forEach(p -> told.addAll(p.findings()));
-    return run.with(told);
+    List<Finding> reported = new ArrayList<>();
+    parts.forEach(p -> reported.addAll(p.findings()));
+    return run.with(reported);
   }
 
   private boolean takesLines() {

@@ -33,13 +33,13 @@ public final class BatchChecks {
   /** The same runs, with what was found as findings of their files. */
   public static List<FileRun> made(ReportSpec spec, List<FileRun> runs) {
     List<FileRun> checked = new ArrayList<>(runs);
-    tellSameFiles(checked);
+    reportSameFiles(checked);
     for (int set = 0; set < spec.dataSets().size(); set++) {
       for (CheckSpec check : spec.dataSets().get(set).checks()) {
         if (check.overResult()) {
           ResultCheck.make(check, spec.dataSets().get(set), set, checked);
         } else if (check.rule().overBatch()) {
-          tell(check, set, checked);
+          report(check, set, checked);
           count(check, set, checked);
         }
         NotAsked.report(check, set, checked);
@@ -48,18 +48,18 @@ public final class BatchChecks {
     return checked;
   }
 
-  private static void tell(CheckSpec check, int set, List<FileRun> runs) {
+  private static void report(CheckSpec check, int set, List<FileRun> runs) {
     CheckRule rule = check.rule();
     if (rule instanceof CheckRule.Unique unique) {
-      tellKeys(check, set, runs, DataSetPart::records, unique.fields());
+      reportKeys(check, set, runs, DataSetPart::records, unique.fields());
     } else if (rule instanceof CheckRule.OneFileEach period) {
-      tellKeys(check, set, runs, part -> firstOfEach(period, part), period.fields());
+      reportKeys(check, set, runs, part -> firstOfEach(period, part), period.fields());
     } else if (rule instanceof CheckRule.Count count) {
-      tellCounts(check, count, set, runs);
+      reportCounts(check, count, set, runs);
     } else if (rule instanceof CheckRule.Expected expected) {
-      tellMissing(check, expected, set, runs);
+      reportMissing(check, expected, set, runs);
     } else if (rule instanceof CheckRule.Change change) {
-      new ChangeCheck(check, change, set).tell(runs);
+      new ChangeCheck(check, change, set).report(runs);
     } else {
       throw new IllegalArgumentException("no check over all files: " + rule);
     }
@@ -84,7 +84,7 @@ public final class BatchChecks {
     }
   }
 
-  private static void tellSameFiles(List<FileRun> runs) {
+  private static void reportSameFiles(List<FileRun> runs) {
     Map<String, FileRun> seen = new HashMap<>();
     for (int i = 0; i < runs.size(); i++) {
       FileRun run = runs.get(i);
@@ -102,7 +102,7 @@ public final class BatchChecks {
     return run.findings().stream().filter(f -> f.code().equals(SAME_FILE)).findFirst();
   }
 
-  private static void tellCounts(
+  private static void reportCounts(
       CheckSpec check, CheckRule.Count rule, int set, List<FileRun> runs) {
     List<DataRecord> rows = new ArrayList<>();
     int last = -1;
@@ -124,7 +124,7 @@ public final class BatchChecks {
     }
   }
 
-  private static void tellMissing(
+  private static void reportMissing(
       CheckSpec check, CheckRule.Expected rule, int set, List<FileRun> runs) {
     Set<String> texts = new HashSet<>();
     int last = -1;
@@ -141,7 +141,7 @@ public final class BatchChecks {
     }
   }
 
-  private static void tellKeys(
+  private static void reportKeys(
       CheckSpec check,
       int set,
       List<FileRun> runs,

@@ -21,7 +21,7 @@ record CarriedCheck(CheckRule.Carried rule) implements FileCheck {
       if (before.isPresent()
           && before.get().values().containsKey(rule.field())
           && here.values().containsKey(rule.field())) {
-        tell(
+        report(
             before.get(),
             here,
             part.rows().subList(carrying.firstRow(here), here.rowsBefore()),
@@ -30,12 +30,13 @@ record CarriedCheck(CheckRule.Carried rule) implements FileCheck {
     }
   }
 
-  private void tell(PrintedSum before, PrintedSum here, List<DataRecord> rows, CheckReport report) {
+  private void report(
+      PrintedSum before, PrintedSum here, List<DataRecord> rows, CheckReport report) {
     report.asked(rows.size());
     BigDecimal brought = here.values().get(rule.field());
     BigDecimal off = brought.subtract(before.values().get(rule.field()));
     boolean wrong = off.abs().compareTo(rule.within()) > 0;
-    if (wrong && (rows.isEmpty() || !report.isTold(rows, off))) {
+    if (wrong && (rows.isEmpty() || !report.isReported(rows, off))) {
       String why = Carrying.why(before, here, rule.field());
       String message =
           "'"

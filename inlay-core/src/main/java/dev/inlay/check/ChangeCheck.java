@@ -36,7 +36,7 @@ final class ChangeCheck {
   private record Entry(int run, DataRecord record, Object period, BigDecimal value) {}
 
   /** Adds what the check finds to the runs. */
-  void tell(List<FileRun> runs) {
+  void report(List<FileRun> runs) {
     Map<List<Object>, List<Entry>> series = new LinkedHashMap<>();
     for (int i = 0; i < runs.size(); i++) {
       if (runs.get(i).parts().size() > set) {
@@ -54,12 +54,12 @@ final class ChangeCheck {
     for (List<Entry> entries : series.values()) {
       entries.sort(Comparator.comparing(Entry::period, Rows::compare));
       for (int i = 1; i < entries.size(); i++) {
-        tell(entries.get(i - 1), entries.get(i), runs);
+        report(entries.get(i - 1), entries.get(i), runs);
       }
     }
   }
 
-  private void tell(Entry before, Entry now, List<FileRun> runs) {
+  private void report(Entry before, Entry now, List<FileRun> runs) {
     BigDecimal change = now.value().subtract(before.value());
     BigDecimal most = rule.inShare() ? before.value().abs().multiply(rule.most()) : rule.most();
     if (Rows.compare(before.period(), now.period()) == 0 || change.abs().compareTo(most) <= 0) {

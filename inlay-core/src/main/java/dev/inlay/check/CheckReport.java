@@ -44,8 +44,8 @@ interface CheckReport {
   void notAsked(List<DataRecord> rows, int of);
 
   /**
-   * Whether some of these rows were told to be off by as much, and keeps it in mind: a wrong figure
-   * makes every sum above it wrong, and is told once.
+   * Whether some of these rows were reported to be off by as much, and keeps it in mind: a wrong
+   * figure makes every sum above it wrong, and is reported once.
    */
-  boolean isTold(List<DataRecord> rows, BigDecimal off);
+  boolean isReported(List<DataRecord> rows, BigDecimal off);
 }

@@ -86,8 +86,8 @@ final class CheckedPart {
           }
 
           @Override
-          public boolean isTold(List<DataRecord> rows, BigDecimal off) {
-            return CheckedPart.this.isTold(rows, off.abs());
+          public boolean isReported(List<DataRecord> rows, BigDecimal off) {
+            return CheckedPart.this.isReported(rows, off.abs());
           }
         });
   }
@@ -112,7 +112,7 @@ final class CheckedPart {
     rows.forEach(r -> held.computeIfAbsent(r, k -> new ArrayList<>()).add(finding));
   }
 
-  private boolean isTold(List<DataRecord> rows, BigDecimal off) {
+  private boolean isReported(List<DataRecord> rows, BigDecimal off) {
     boolean known =
         reported.stream()
             .filter(t -> t.off().compareTo(off) == 0)

@@ -18,7 +18,7 @@ record GroupSumCheck(CheckRule.GroupSum rule) implements FileCheck {
           .number(rule.is())
           .ifPresent(
               n ->
-                  difference.tell(
+                  difference.report(
                       rows,
                       new SumDifference.Printed(
                           n, rule.is(), first.originOf(rule.is()), Optional.empty()),

@@ -29,7 +29,7 @@ record PrintedSumsCheck(CheckRule.PrintedSums rule) implements FileCheck {
       List<DataRecord> rows = rowsOf(sum, carrying, part.rows());
       boolean asked = asTotal == rule.totals() && value != null && !rows.isEmpty();
       if (asked && rule.totals() && closing.isBelowOthers(i)) {
-        tellClosing(i, rows, part.sums(), closing, report);
+        reportClosing(i, rows, part.sums(), closing, report);
       } else if (asked) {
         Optional<SumDifference.Lost> lost =
             carrying
@@ -40,7 +40,7 @@ record PrintedSumsCheck(CheckRule.PrintedSums rule) implements FileCheck {
                         new SumDifference.Lost(
                             b.values().get(rule.field()), Carrying.why(b, sum, rule.field())));
         String what = "'" + sum.text() + "'";
-        difference.tell(rows, new SumDifference.Printed(value, what, sum.origin(), lost), report);
+        difference.report(rows, new SumDifference.Printed(value, what, sum.origin(), lost), report);
       }
     }
   }
@@ -49,7 +49,7 @@ record PrintedSumsCheck(CheckRule.PrintedSums rule) implements FileCheck {
    * A total below others is the sum of the rows or of what stands above it; what is neither is an
    * addend, unless it is the last.
    */
-  private void tellClosing(
+  private void reportClosing(
       int at,
       List<DataRecord> rows,
       List<PrintedSum> sums,

@@ -88,7 +88,7 @@ final class ResultCheck implements CheckReport {
 
   /** Each is asked by itself: no other sum stands above it. */
   @Override
-  public boolean isTold(List<DataRecord> rows, BigDecimal off) {
+  public boolean isReported(List<DataRecord> rows, BigDecimal off) {
     return false;
   }
 }

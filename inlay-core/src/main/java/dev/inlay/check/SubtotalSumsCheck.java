@@ -29,7 +29,7 @@ record SubtotalSumsCheck(CheckRule.SubtotalSums rule) implements FileCheck {
           takeInner(open, sum);
           open.push(sum);
         } else if (open.size() > 1) {
-          tell(sum, open, part, report);
+          report(sum, open, part, report);
         }
       }
     }
@@ -58,13 +58,14 @@ record SubtotalSumsCheck(CheckRule.SubtotalSums rule) implements FileCheck {
     return sum.values().get(rule.field());
   }
 
-  private void tell(
+  private void report(
       PrintedSum total, Deque<PrintedSum> subtotals, DataSetPart part, CheckReport report) {
     report.asked(subtotals.size());
     BigDecimal sum = subtotals.stream().map(this::value).reduce(BigDecimal.ZERO, BigDecimal::add);
     BigDecimal off = value(total).subtract(sum);
     List<DataRecord> rows = part.rows().subList(total.firstRow(), total.rowsBefore());
-    if (off.abs().compareTo(rule.within()) > 0 && (rows.isEmpty() || !report.isTold(rows, off))) {
+    if (off.abs().compareTo(rule.within()) > 0
+        && (rows.isEmpty() || !report.isReported(rows, off))) {
       String slip = slip(subtotals, off);
       String message =
           "'"

@@ -45,11 +45,11 @@ final class SumDifference {
   record Lost(BigDecimal carried, String words) {}
 
   /** Says where the sum of rows is another than the printed one, unless that is known. */
-  void tell(List<DataRecord> rows, Printed printed, CheckReport report) {
+  void report(List<DataRecord> rows, Printed printed, CheckReport report) {
     report.added(rows);
     BigDecimal sum = Rows.sum(rows, field);
     BigDecimal off = printed.value().subtract(sum);
-    if (off.abs().compareTo(within) > 0 && !report.isTold(rows, off)) {
+    if (off.abs().compareTo(within) > 0 && !report.isReported(rows, off)) {
       String own = why(rows, printed, sum, off, report.proofs());
       String why = own.isEmpty() ? report.proofs().words(rows, field).orElse("") : own;
       boolean known = !own.isEmpty() && !isLost(printed, sum);

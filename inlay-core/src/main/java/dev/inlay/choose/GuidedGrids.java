@@ -65,8 +65,8 @@ final class GuidedGrids {
 
   /** Whether gutters are given, or an area, for a table that was not found. */
   private boolean wantsOne(PageGrids found) {
-    boolean told = !guidance.gutters().isEmpty() || guidance.area().isPresent();
-    return told && found.grids().isEmpty() && guidance.rulings() != RulingUse.USE;
+    boolean given = !guidance.gutters().isEmpty() || guidance.area().isPresent();
+    return given && found.grids().isEmpty() && guidance.rulings() != RulingUse.USE;
   }
 
   private boolean fillsArea(PageGrids found) {

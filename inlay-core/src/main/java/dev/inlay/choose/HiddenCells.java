@@ -9,7 +9,7 @@ import dev.inlay.propose.Grid;
 import java.util.List;
 
 /**
- * Tells whether the rulings of a frame leave cells unparted: texts that stand far apart in one line
+ * Says whether the rulings of a frame leave cells unparted: texts that stand far apart in one line
  * of a cell are several cells to a reader. The rulings then part some of the columns only.
  */
 final class HiddenCells {

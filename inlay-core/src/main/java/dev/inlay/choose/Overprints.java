@@ -13,8 +13,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Tells texts that a page prints over each other: their characters stand mixed in one cell, and may
- * look like a figure that nobody wrote.
+ * Recognises texts that a page prints over each other: their characters stand mixed in one cell,
+ * and may look like a figure that nobody wrote.
  */
 final class Overprints {
 

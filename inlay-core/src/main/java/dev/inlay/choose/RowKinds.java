@@ -6,7 +6,7 @@ import dev.inlay.text.Continued;
 import java.util.List;
 import java.util.regex.Pattern;
 
-/** Tells what a row below the header is, from its first text and how far that reaches. */
+/** Says what a row below the header is, from its first text and how far that reaches. */
 final class RowKinds {
 
   /** A heading is short; a longer text over the whole width is a note. */

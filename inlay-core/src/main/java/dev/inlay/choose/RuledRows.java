@@ -19,8 +19,8 @@ import java.util.OptionalInt;
 import java.util.Set;
 
 /**
- * Tells the header and the group headings of a ruled grid by the roles of the lines of text in it:
- * rulings say where cells are, not what they are.
+ * Recognises the header and the group headings of a ruled grid by the roles of the lines of text in
+ * it: rulings say where cells are, not what they are.
  */
 final class RuledRows {
 

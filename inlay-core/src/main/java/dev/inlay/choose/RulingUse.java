@@ -6,6 +6,6 @@ public enum RulingUse {
   WEIGH,
   /** Cells are what rulings bound; tables without rulings are not looked for. */
   USE,
-  /** They mean nothing: tables are told by their text alone. */
+  /** They mean nothing: tables are known by their text alone. */
   IGNORE
 }

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.regex.Pattern;
 
 /**
- * Tells sums that are carried over a page break: the last row of a page and the first of the next
- * with the same figures, or a row that says so.
+ * Recognises sums that are carried over a page break: the last row of a page and the first of the
+ * next with the same figures, or a row that says so.
  */
 public final class CarriedRows {
 

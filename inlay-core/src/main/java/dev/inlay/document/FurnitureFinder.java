@@ -10,8 +10,8 @@ import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
 /**
- * Tells furniture, what repeats on pages around the tables: a line near the upper or the lower edge
- * that stands on several pages at one height and reads the same but for its figures.
+ * Recognises furniture, what repeats on pages around the tables: a line near the upper or the lower
+ * edge that stands on several pages at one height and reads the same but for its figures.
  *
  * <p>Headings of run-on tables repeat as well. A line that a table took is furniture only where
  * nothing but furniture parts it from the edge, and the other pages show what it is: it counts the

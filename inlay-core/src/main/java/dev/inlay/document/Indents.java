@@ -11,7 +11,7 @@ import java.util.Map;
 
 /**
  * How far labels in the first column are set in, in steps from 0: structure that is printed by
- * place alone. Told for tables without boxes only, where a cell's place is that of its text.
+ * place alone. Known for tables without boxes only, where a cell's place is that of its text.
  */
 public final class Indents {
 

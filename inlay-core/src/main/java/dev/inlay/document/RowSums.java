@@ -44,7 +44,7 @@ final class RowSums {
   private final String beside;
 
   private final SumColumns columns;
-  private final List<TableRow> told = new ArrayList<>();
+  private final List<TableRow> reported = new ArrayList<>();
   private final List<Warning> warnings = new ArrayList<>();
   private final List<Integer> boundaries = new ArrayList<>(List.of(0));
   private int proven;
@@ -73,16 +73,16 @@ final class RowSums {
    */
   static Result of(List<TableRow> rows, int columns) {
     RowSums sums = new RowSums(rows, columns, "");
-    sums.tell();
+    sums.report();
     List<TableRow> labelled = sums.withLikeLabels();
     if (!labelled.equals(rows)) {
       sums = new RowSums(labelled, columns, "");
-      sums.tell();
+      sums.report();
     }
     if (sums.proven == 0 && rows.stream().anyMatch(RowSums::isCalledSum)) {
       sums = sums.withoutSharesBeside().orElse(sums);
     }
-    return new Result(sums.told, sums.warnings, sums.proven, sums.columns);
+    return new Result(sums.reported, sums.warnings, sums.proven, sums.columns);
   }
 
   private static boolean isCalledSum(TableRow row) {
@@ -100,7 +100,7 @@ final class RowSums {
       int times = label.getValue();
       if (times >= LEAST_BESIDE && times * ONE_BESIDE >= rows.size() && !label.getKey().isEmpty()) {
         RowSums sums = new RowSums(rows, columns.count(), label.getKey());
-        sums.tell();
+        sums.report();
         if (sums.proven > 0) {
           return Optional.of(sums);
         }
@@ -118,13 +118,13 @@ final class RowSums {
   }
 
   /**
-   * The rows, those told to be sums whose label begins as that of several proved sums does, as in
+   * The rows, those known to be sums whose label begins as that of several proved sums does, as in
    * {@code Dues of Skua}: a printed sum that is off shows itself by its label alone.
    */
   private List<TableRow> withLikeLabels() {
     Map<String, Integer> labels = new HashMap<>();
     for (int r = 0; r < rows.size(); r++) {
-      if (rows.get(r).kind() == RowKind.BODY && told.get(r).kind() == RowKind.SUBTOTAL) {
+      if (rows.get(r).kind() == RowKind.BODY && reported.get(r).kind() == RowKind.SUBTOTAL) {
         labels.merge(beginning(rows.get(r)), 1, Integer::sum);
       }
     }
@@ -132,7 +132,7 @@ final class RowSums {
     for (int r = 0; r < rows.size(); r++) {
       TableRow row = rows.get(r);
       boolean like =
-          told.get(r).kind() == RowKind.BODY
+          reported.get(r).kind() == RowKind.BODY
               && columns.hasFigures(r)
               && columns.hasFewerTexts(r)
               && !beginning(row).isEmpty()
@@ -149,7 +149,7 @@ final class RowSums {
     return named ? words[0] + " " + words[1] : "";
   }
 
-  private void tell() {
+  private void report() {
     List<Integer> unproven = new ArrayList<>();
     List<Integer> from = new ArrayList<>();
     for (int r = 0; r < rows.size(); r++) {
@@ -177,17 +177,17 @@ final class RowSums {
       }
       boolean isBeside = !beside.isEmpty() && label(row).equals(beside);
       columns.end(r, kind == RowKind.BODY && !isBeside);
-      told.add(kind == row.kind() ? row : new TableRow(kind, row.page(), row.cells()));
+      reported.add(kind == row.kind() ? row : new TableRow(kind, row.page(), row.cells()));
     }
-    tellClosingRows();
-    tellRowsBetweenSums();
+    reportClosingRows();
+    reportRowsBetweenSums();
     for (int i = 0; i < unproven.size(); i++) {
       contradict(from.get(i), unproven.get(i));
     }
   }
 
   /** What follows the last sum and has fewer texts than records, as taxes do, is of its kind. */
-  private void tellClosingRows() {
+  private void reportClosingRows() {
     int row = rows.size();
     while (row > 0 && closesTable(row - 1)) {
       row--;
@@ -196,9 +196,9 @@ final class RowSums {
         row > 0
             && row < rows.size()
             && columns.hasFigures(row - 1)
-            && told.get(row - 1).kind() != RowKind.BODY;
+            && reported.get(row - 1).kind() != RowKind.BODY;
     for (int r = row; afterSum && r < rows.size(); r++) {
-      told.set(r, new TableRow(RowKind.TOTAL, rows.get(r).page(), rows.get(r).cells()));
+      reported.set(r, new TableRow(RowKind.TOTAL, rows.get(r).page(), rows.get(r).cells()));
     }
   }
 
@@ -206,19 +206,19 @@ final class RowSums {
    * At the end of a table, what stands between two sums and fills the same columns as the first of
    * them is no record, as a freight charge between the sum of the goods and that of the order.
    */
-  private void tellRowsBetweenSums() {
+  private void reportRowsBetweenSums() {
     int last = rows.size() - 1;
-    while (last >= 0 && told.get(last).kind() != RowKind.TOTAL) {
+    while (last >= 0 && reported.get(last).kind() != RowKind.TOTAL) {
       last--;
     }
     int row = last - 1;
     while (row >= 0 && closesTable(row)) {
       row--;
     }
-    boolean between = row >= 0 && row < last - 1 && isCalledSum(told.get(row));
+    boolean between = row >= 0 && row < last - 1 && isCalledSum(reported.get(row));
     for (int r = row + 1; between && r < last; r++) {
       if (filled(rows.get(r)).equals(filled(rows.get(row)))) {
-        told.set(r, new TableRow(RowKind.TOTAL, rows.get(r).page(), rows.get(r).cells()));
+        reported.set(r, new TableRow(RowKind.TOTAL, rows.get(r).page(), rows.get(r).cells()));
       }
     }
   }
@@ -229,7 +229,7 @@ final class RowSums {
   }
 
   private boolean closesTable(int row) {
-    return told.get(row).kind() == RowKind.BODY
+    return reported.get(row).kind() == RowKind.BODY
         && columns.hasFigures(row)
         && columns.hasFewerTexts(row);
   }

@@ -14,7 +14,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 
 /**
- * What the texts of a column are, told from all of them.
+ * What the texts of a column are, known from all of them.
  *
  * @param type a string where nothing else fits every text
  * @param dateForm the form of its dates; empty where they need none said

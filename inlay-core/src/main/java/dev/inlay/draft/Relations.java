@@ -55,7 +55,6 @@ final class Relations {
     SampleRows samples = new SampleRows(dataSet, parts);
     List<Candidate> candidates = new ArrayList<>(EquationCandidates.of(samples));
     candidates.addAll(SumCandidates.of(samples));
-    candidates.addAll(BalanceCandidates.of(samples));
     candidates.addAll(SeriesCandidates.of(samples));
     List<String> lines = new ArrayList<>();
     for (Candidate candidate : candidates) {

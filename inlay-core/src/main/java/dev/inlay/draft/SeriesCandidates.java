@@ -12,7 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** What goes on from row to row: serial numbers, one value on a page, keys. */
+/** What goes on from row to row: serial numbers, balances, one value on a page, keys. */
 final class SeriesCandidates {
 
   /** One value on a page says nothing where the page has fewer rows. */
@@ -27,6 +27,7 @@ final class SeriesCandidates {
         serial(samples, field.name(), candidates);
       }
     }
+    candidates.addAll(BalanceCandidates.of(samples));
     samples.columns().forEach(f -> onPage(samples, f.name(), candidates));
     for (FieldSpec field : samples.columns()) {
       if (field.form().type() == FieldType.STRING) {

@@ -84,10 +84,10 @@ public final class SpecDraft {
     outcome.append(trial.accepted()).append(trial.accepted() == 1 ? " row" : " rows");
     outcome.append(" from them, and holds ").append(trial.held() == 0 ? "none" : trial.held());
     outcome.append(".\n");
-    int told = Math.min(MOST_EXAMPLES, trial.notTaken().size());
-    trial.notTaken().subList(0, told).forEach(t -> outcome.append("# ").append(t).append('\n'));
-    if (trial.notTaken().size() > told) {
-      int more = trial.notTaken().size() - told;
+    int reported = Math.min(MOST_EXAMPLES, trial.notTaken().size());
+    trial.notTaken().subList(0, reported).forEach(t -> outcome.append("# ").append(t).append('\n'));
+    if (trial.notTaken().size() > reported) {
+      int more = trial.notTaken().size() - reported;
       outcome.append("# ").append(more).append(" more tables were not taken.\n");
     }
     int second = text.indexOf('\n') + 1;
@@ -154,13 +154,13 @@ public final class SpecDraft {
 
   private void dataSet(int depth, Layout layout) {
     if (layouts.size() > 1) {
-      tellTable(depth, layout);
+      reportTable(depth, layout);
     }
     if (layout.isFolded()) {
       yaml.comment(depth, "The same columns stand side by side: read as one list, block by block.");
       yaml.line(depth, "fold: down");
     }
-    tellHeadings(depth, layout);
+    reportHeadings(depth, layout);
     yaml.line(depth, "columns:");
     Set<String> fields = new LinkedHashSet<>();
     for (LayoutColumn column : layout.columns()) {
@@ -169,10 +169,10 @@ public final class SpecDraft {
     values(depth, layout, fields);
     leaveOut(depth, layout);
     yaml.line(depth, Relations.marker(layouts.indexOf(layout)));
-    tellUnpivot(depth, layout);
+    reportUnpivot(depth, layout);
   }
 
-  private void tellTable(int depth, Layout layout) {
+  private void reportTable(int depth, Layout layout) {
     List<String> titles = titles(layout);
     String common = titles.size() == layout.tables().size() ? CommonText.of(titles) : "";
     if (!common.isEmpty()) {
@@ -193,7 +193,7 @@ public final class SpecDraft {
     }
   }
 
-  private void tellHeadings(int depth, Layout layout) {
+  private void reportHeadings(int depth, Layout layout) {
     List<List<String>> levels = new ArrayList<>();
     for (TableTexts texts : layout.texts()) {
       for (int level = 0; level < texts.headings().size(); level++) {
@@ -346,7 +346,7 @@ public final class SpecDraft {
   }
 
   /** Headings of several levels over columns of one type may mean rows. */
-  private void tellUnpivot(int depth, Layout layout) {
+  private void reportUnpivot(int depth, Layout layout) {
     List<LayoutColumn> deep = layout.columns().stream().filter(c -> c.path().size() > 1).toList();
     int levels = deep.stream().mapToInt(c -> c.path().size()).max().orElse(0);
     boolean even = deep.stream().allMatch(c -> c.path().size() == levels);

@@ -21,8 +21,8 @@ final class Legend {
   /** How high it is on a page of this width, in points. */
   static double height(double width, int warnings) {
     int lines = (ENTRIES + perLine(width) - 1) / perLine(width);
-    int told = Math.min(warnings, MOST_WARNINGS + 1);
-    return (lines + told + 1) * LINE;
+    int reported = Math.min(warnings, MOST_WARNINGS + 1);
+    return (lines + reported + 1) * LINE;
   }
 
   private static int perLine(double width) {

@@ -3,7 +3,7 @@ package dev.inlay.draw;
 import java.awt.Color;
 
 /**
- * The colours of a proof. They differ in lightness as well as in hue, so that they can be told
+ * The colours of a proof. They differ in lightness as well as in hue, so that they can be known
  * apart without seeing red and green as two colours, and each mark has a shape of its own besides.
  */
 enum ProofColour {

@@ -71,7 +71,7 @@ public record ChunkLine(TextLine line, List<Word> words, List<Chunk> chunks, boo
     return result;
   }
 
-  /** Whether it does not begin as words do; told before any pattern is tried. */
+  /** Whether it does not begin as words do; known before any pattern is tried. */
   private static boolean isMark(Word word) {
     return !word.text().isEmpty() && !Character.isLetterOrDigit(word.text().charAt(0));
   }

@@ -4,7 +4,9 @@ import dev.inlay.page.TextLine;
 import dev.inlay.page.Word;
 import java.util.List;
 
-/** Tells running text among parts of lines; letters are counted once, since it is asked often. */
+/**
+ * Recognises running text among parts of lines; letters are counted once, since it is asked often.
+ */
 final class LineLetters {
 
   /** A line fills its side from this share of its width on. */

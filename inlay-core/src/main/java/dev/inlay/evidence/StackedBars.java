@@ -25,7 +25,7 @@ final class StackedBars {
 
   private StackedBars() {}
 
-  /** The words that are such bars, told by identity. */
+  /** The words that are such bars, known by identity. */
   static Set<Word> in(List<TextLine> lines) {
     Map<Long, Map<Integer, Word>> places = new TreeMap<>();
     for (int i = 0; i < lines.size(); i++) {

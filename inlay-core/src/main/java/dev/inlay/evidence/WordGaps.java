@@ -5,7 +5,7 @@ import dev.inlay.page.Word;
 import java.util.Arrays;
 import java.util.List;
 
-/** Tells gaps between cells from spaces between words, in the type of some lines. */
+/** Distinguishes gaps between cells from spaces between words, in the type of some lines. */
 public final class WordGaps {
 
   /** The usual gap over a gutter, in type sizes: wider than a space inside a cell. */

@@ -78,7 +78,7 @@ public final class Extractor {
   }
 
   /**
-   * Extracts the tables of a file. What cannot be read is told in the result.
+   * Extracts the tables of a file. What cannot be read is reported in the result.
    *
    * @param path the file
    * @throws InterruptedException if the thread was interrupted before all pages were read

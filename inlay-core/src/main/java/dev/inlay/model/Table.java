@@ -42,7 +42,7 @@ public record Table(
     notes = List.copyOf(notes);
   }
 
-  /** The same table, told to go on to the right of another. */
+  /** The same table, known to go on to the right of another. */
   public Table rightOf(String left) {
     return new Table(
         id,

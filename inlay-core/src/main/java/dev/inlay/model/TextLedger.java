@@ -55,10 +55,10 @@ public record TextLedger(
         printed + more, inCells, leaders, stray, furniture, outside + more, doubled);
   }
 
-  /** This ledger, with so many of the characters outside tables told to be furniture. */
-  public TextLedger withFurniture(int told) {
+  /** This ledger, with so many of the characters outside tables known to be furniture. */
+  public TextLedger withFurniture(int characters) {
     return new TextLedger(
-        printed, inCells, leaders, stray, furniture + told, outside - told, doubled);
+        printed, inCells, leaders, stray, furniture + characters, outside - characters, doubled);
   }
 
   /** Whether every character ended in exactly one place. */

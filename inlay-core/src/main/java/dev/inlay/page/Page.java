@@ -78,7 +78,7 @@ public record Page(
     return new Page(number, width, height, glyphs, strokes, fills, pictures, dropped, List.of());
   }
 
-  /** The page without some of its glyphs, told by identity. */
+  /** The page without some of its glyphs, known by identity. */
   public Page withoutGlyphs(Set<Glyph> left) {
     return new Page(
         number,

@@ -3,7 +3,7 @@ package dev.inlay.pdf;
 import java.util.Set;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotation;
 
-/** Tells which annotations of a page are text on it, as values filled into a form are. */
+/** Says which annotations of a page are text on it, as values filled into a form are. */
 final class Annotations {
 
   /** Fields of forms, and texts and stamps put on the page. Marks on text and links are none. */

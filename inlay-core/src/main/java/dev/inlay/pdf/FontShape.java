@@ -41,8 +41,8 @@ record FontShape(Typeface face, double ascent, double descent, double height) {
     PDFontDescriptor descriptor = font.getFontDescriptor();
     double ascent = descriptor == null ? 0 : descriptor.getAscent() / 1000;
     double descent = descriptor == null ? 0 : Math.abs(descriptor.getDescent()) / 1000;
-    boolean told = ascent >= LEAST_ASCENT && ascent <= MOST_ASCENT && descent <= MOST_DESCENT;
-    return told
+    boolean stated = ascent >= LEAST_ASCENT && ascent <= MOST_ASCENT && descent <= MOST_DESCENT;
+    return stated
         ? new FontShape(face, ascent, descent, 1)
         : new FontShape(face, USUAL_ASCENT, USUAL_DESCENT, 1);
   }

@@ -158,7 +158,7 @@ final class PathRecorder {
     return isWhite(ink) || groundColours.contains(ink);
   }
 
-  /** Whether ink of a colour at a place cannot be told from what was painted there last. */
+  /** Whether ink of a colour at a place cannot be known from what was painted there last. */
   boolean hides(int ink, double x, double y) {
     for (int i = grounds.size() - 1; i >= 0; i--) {
       if (grounds.get(i).box().contains(x, y)) {

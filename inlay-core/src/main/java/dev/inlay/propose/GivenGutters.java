@@ -15,7 +15,7 @@ import java.util.stream.Collectors;
 
 /**
  * The frame of a table whose gutters a person gives: words that a gutter runs through are parted
- * there, and each is told.
+ * there, and each is reported.
  *
  * @param frame the frame with its lines
  * @param cuts the words that were parted

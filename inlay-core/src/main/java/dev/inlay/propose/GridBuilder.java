@@ -122,7 +122,7 @@ public final class GridBuilder {
       int row = betweenRows.gapAt(glyph.box().centreY());
       int column = betweenColumns.gapAt(glyph.box().centreX());
       if (row < 0 || column < 0) {
-        continue; // told by the ledger of the page
+        continue; // reported by the ledger of the page
       }
       int area = areas.areaAt(row, homes.getOrDefault(glyph, column));
       shares.get(area).add(glyph);

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Gutters told by headings that are known from the page before: where the headings stand on this
+ * Gutters known by headings that are known from the page before: where the headings stand on this
  * page, columns lie between them, though too few rows show them.
  *
  * @param gutters x of each, in points, from left to right

@@ -99,7 +99,7 @@ final class MergedLabels {
 
   /**
    * Whether rulings part a row from the one above it, but not in this column nor in any before it,
-   * and no two texts stand there one below the other. The ruling above a sum is told from such by
+   * and no two texts stand there one below the other. The ruling above a sum is known from such by
    * what it covers: figures alone, below a row that has its label.
    */
   private boolean isFree(int column, int row) {

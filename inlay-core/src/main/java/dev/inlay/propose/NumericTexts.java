@@ -2,7 +2,7 @@ package dev.inlay.propose;
 
 import java.util.regex.Pattern;
 
-/** Tells texts that are mostly figures (amounts, counts, shares, dates) from words. */
+/** Distinguishes texts that are mostly figures (amounts, counts, shares, dates) from words. */
 public final class NumericTexts {
 
   /** In a figure at least this share of the characters are digits and the marks between them. */

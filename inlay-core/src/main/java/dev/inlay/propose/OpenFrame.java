@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A frame whose columns are told by its text: lines of text and the gutters that run down between
+ * A frame whose columns are known by its text: lines of text and the gutters that run down between
  * them.
  *
  * @param frame where it stands, with the horizontal rulings that cross it

@@ -15,9 +15,9 @@ import java.util.Set;
 import java.util.regex.Pattern;
 
 /**
- * Tells tables that stand side by side on common lines from one table: each is full from its first
- * line to its last, they end at different lines, and the white between them is wider than inside
- * them. Lists printed in repeats under one heading are one table as printed, and stay so.
+ * Distinguishes tables that stand side by side on common lines from one table: each is full from
+ * its first line to its last, they end at different lines, and the white between them is wider than
+ * inside them. Lists printed in repeats under one heading are one table as printed, and stay so.
  */
 public final class SideBySide {
 

@@ -5,7 +5,7 @@ import dev.inlay.text.TextShape;
 import java.util.List;
 
 /**
- * Tells labels of sums that stand over several columns: words that begin a line of figures and
+ * Recognises labels of sums that stand over several columns: words that begin a line of figures and
  * reach over gutters from the first column on, or stand against a figure with nothing to their left
  * and begin elsewhere than the texts of their column.
  */

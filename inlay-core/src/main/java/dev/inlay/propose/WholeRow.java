@@ -5,7 +5,7 @@ import dev.inlay.propose.ColumnedLine.Part;
 import dev.inlay.text.TextShape;
 import java.util.List;
 
-/** Tells rows that are one cell over all columns by what stands in them. */
+/** Recognises rows that are one cell over all columns by what stands in them. */
 final class WholeRow {
 
   /** In a table of at least this many columns a line with two texts may head rows. */

@@ -57,14 +57,14 @@ public final class DataSetReading {
       DataSetSpec set, String file, List<Table> tables, List<PageLine> lines, boolean alone) {
     DataSetReading reading = new DataSetReading(set, file, alone);
     PageValues values = new PageValues(set.values(), lines, new RowOrigins(file, tables));
-    reading.tellValues(values, lines);
+    reading.reportValues(values, lines);
     if (set.records().isPresent()) {
       new LineRecords(set, values, reading.tally).read(lines, reading.forms);
     } else {
       reading.tables(tables, values);
     }
-    values.differing().forEach(reading::tellDiffering);
-    reading.tellUnusedRules(lines);
+    values.differing().forEach(reading::reportDiffering);
+    reading.reportUnusedRules(lines);
     return reading.tally.part(reading.used, reading.columns, reading.asked, reading.forms.all());
   }
 
@@ -75,7 +75,7 @@ public final class DataSetReading {
         .isEmpty();
   }
 
-  private void tellValues(PageValues values, List<PageLine> lines) {
+  private void reportValues(PageValues values, List<PageLine> lines) {
     for (PageValue value : set.values()) {
       if (!value.isPrinted()) {
         continue;
@@ -101,7 +101,7 @@ public final class DataSetReading {
   }
 
   /** Says that one value was met with two texts, so that rows may get the wrong one. */
-  private void tellDiffering(String field, List<PrintedText> two) {
+  private void reportDiffering(String field, List<PrintedText> two) {
     Origin at = two.get(1).origin().orElseThrow();
     tally.say(
         Severity.WARNING,
@@ -121,7 +121,7 @@ public final class DataSetReading {
   }
 
   /** Rules that left nothing out, with what comes near them. */
-  private void tellUnusedRules(List<PageLine> lines) {
+  private void reportUnusedRules(List<PageLine> lines) {
     for (LeaveOutRule rule : set.leaveOut()) {
       String name = "leave out " + rule.name();
       tally.uses().name(name);
@@ -154,7 +154,7 @@ public final class DataSetReading {
         continue;
       }
       tally.uses().took("table", table.title().orElse(table.id()), table.pages().get(0));
-      tellDoubts(table);
+      reportDoubts(table);
       used.add(table.id());
       if (columns.isEmpty()) {
         columns.addAll(records.columns());
@@ -164,7 +164,7 @@ public final class DataSetReading {
     }
   }
 
-  private void tellDoubts(Table table) {
+  private void reportDoubts(Table table) {
     for (Warning warning : table.warnings()) {
       Origin origin =
           warning.box().map(b -> new Origin(warning.page(), b, table.id())).orElse(null);

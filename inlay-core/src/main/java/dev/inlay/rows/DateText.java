@@ -107,7 +107,7 @@ final class DateText {
             .mapToObj(day::atYear)
             .min(Comparator.comparingLong(d -> Math.abs(ChronoUnit.DAYS.between(around, d))));
       } catch (DateTimeException e) {
-        // the next form may fit; when none does, that is told
+        // the next form may fit; when none does, that is reported
       }
     }
     return Optional.empty();
@@ -118,7 +118,7 @@ final class DateText {
       try {
         return form.parse(text, query);
       } catch (DateTimeException e) {
-        // the next form may fit; when none does, that is told
+        // the next form may fit; when none does, that is reported
       }
     }
     throw NumberText.notA(type.word(), text);

@@ -56,7 +56,7 @@ public record Finding(
     return new Finding(severity, code, file, message, place, check, evidence, cause);
   }
 
-  /** The same, told by a check. */
+  /** The same, made by a check. */
   public Finding by(String checkName) {
     return new Finding(
         severity, code, file, message, origin, Optional.of(checkName), evidence, cause);

@@ -71,13 +71,13 @@ final class HeadingCarrier {
       }
     }
     if (level >= 0) {
-      tellNearly(text);
+      reportNearly(text);
     }
     return false;
   }
 
   /** What the table shows as a heading, and no pattern meets. */
-  private void tellNearly(PrintedText text) {
+  private void reportNearly(PrintedText text) {
     for (int i = 0; i < rules.size(); i++) {
       String rule = name(rules.get(i));
       if (nearMisses.get(i) != null && uses.wantsMisses(rule)) {

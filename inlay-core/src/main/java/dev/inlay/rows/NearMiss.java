@@ -9,7 +9,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-/** Tells how far a pattern meets texts that it does not meet as a whole. */
+/** Says how far a pattern meets texts that it does not meet as a whole. */
 final class NearMiss {
 
   /** Groups within groups that a cut may leave open. */

@@ -14,7 +14,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** Makes records of the texts of rows; what cannot be read is held and told. */
+/** Makes records of the texts of rows; what cannot be read is held and reported. */
 final class RecordBuilder {
 
   private final DataSetSpec set;

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** Tells which rows of a table are left out, and by which rule. Takes the rows in order. */
+/** Says which rows of a table are left out, and by which rule. Takes the rows in order. */
 final class RowFilter {
 
   private final List<LeaveOutRule> rules;

@@ -14,7 +14,7 @@ final class RuleUses {
   private final Map<String, String> examples = new LinkedHashMap<>();
   private final Map<String, List<String>> misses = new LinkedHashMap<>();
 
-  /** Names a rule, so that it is told even where it takes nothing. */
+  /** Names a rule, so that it is reported even where it takes nothing. */
   void name(String rule) {
     taken.putIfAbsent(rule, 0);
   }

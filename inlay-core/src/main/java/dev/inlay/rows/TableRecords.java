@@ -101,7 +101,7 @@ final class TableRecords {
     for (FieldSpec field : fields) {
       Integer column = match.columns().get(field.name());
       if (column != null) {
-        if (match.likeness().getOrDefault(field.name(), 1.0) == 1) { // else told as reworded
+        if (match.likeness().getOrDefault(field.name(), 1.0) == 1) { // else reported as reworded
           forms.heading(field.name(), view.heading(column));
         }
         forms.values(field, view.rows().stream().map(r -> r.cells().get(column).text()).toList());
@@ -139,9 +139,9 @@ final class TableRecords {
     if (!missing.isEmpty() || unfit.isPresent()) {
       return false;
     }
-    tellReworded();
-    tellTwice();
-    tellNotTaken();
+    reportReworded();
+    reportTwice();
+    reportNotTaken();
     RecordBuilder records = new RecordBuilder(set, fields, tally, filter, numbers);
     records.beginTable();
     firstRow = tally.rows();
@@ -161,7 +161,7 @@ final class TableRecords {
   }
 
   /** Where headings become rows, one that no rule meets takes its values with it. */
-  private void tellNotTaken() {
+  private void reportNotTaken() {
     if (set.shape().unpivot().isEmpty()) {
       return;
     }
@@ -186,7 +186,7 @@ final class TableRecords {
     }
   }
 
-  private void tellReworded() {
+  private void reportReworded() {
     for (FieldSpec field : fields) {
       double alike = match.likeness().getOrDefault(field.name(), 1.0);
       if (alike == ColumnMatch.BY_PLACE) {
@@ -217,7 +217,7 @@ final class TableRecords {
   }
 
   /** A heading that stands over several columns may mean a list that is to be folded. */
-  private void tellTwice() {
+  private void reportTwice() {
     for (FieldSpec field : fields) {
       Integer column = match.columns().get(field.name());
       if (column == null || field.headings().isEmpty()) {

@@ -107,18 +107,18 @@ final class CheckReader {
     List<CheckSpec> checks = new ArrayList<>();
     for (Node item : section.items("checks")) {
       Section one = Section.of(item, SpecKeys.CHECK, section.messages());
-      List<String> told = kinds.keySet().stream().filter(one::has).toList();
-      if (told.size() != 1) {
+      List<String> reported = kinds.keySet().stream().filter(one::has).toList();
+      if (reported.size() != 1) {
         section.messages().add(item, "give one of " + String.join(", ", kinds.keySet()) + " here");
       } else {
-        checks.add(check(one, told.get(0)));
+        checks.add(check(one, reported.get(0)));
       }
     }
     return checks;
   }
 
   /** A key that a check passes over would make it look stricter than it is. */
-  private void tellIgnored(Section one, String kind) {
+  private void reportIgnored(Section one, String kind) {
     for (Map.Entry<String, Node> entry : one.values().entrySet()) {
       String key = entry.getKey();
       boolean known = SpecKeys.CHECK.names().contains(key);
@@ -134,7 +134,7 @@ final class CheckReader {
   }
 
   private CheckSpec check(Section one, String kind) {
-    tellIgnored(one, kind);
+    reportIgnored(one, kind);
     CheckRule rule = kinds.get(kind).reader().read(one);
     if (percent(one) && !(rule instanceof CheckRule.Change)) {
       one.messages()
@@ -184,7 +184,7 @@ final class CheckReader {
         expression(one, at, sides[0].strip()), expression(one, at, sides[1].strip()), within(one));
   }
 
-  /** Where it is none, that is told, and the spec is not used. */
+  /** Where it is none, that is reported, and the spec is not used. */
   private static Expression expression(Section one, Node at, String text) {
     return one.read(at, text, Expression::of).orElseGet(() -> Expression.of("true"));
   }

@@ -191,7 +191,7 @@ final class DataSetReader {
         rules.add(new HeadingRule(null, List.of(one.needed("field"))));
       }
       if (pattern.isEmpty()) {
-        continue; // what is wrong with it was told
+        continue; // what is wrong with it was reported
       }
       List<String> fields = new ArrayList<>(pattern.get().groups());
       one.text("field").ifPresent(fields::add);

@@ -24,7 +24,7 @@ final class FormatReader {
   /** A reader that falls back on what a report says of all its fields. */
   static FormatReader ofReport(Section report) {
     FormatReader reader = new FormatReader(report);
-    // what is wrong there is told once, though each field asks for it
+    // what is wrong there is reported once, though each field asks for it
     reader.dates(report, "dates");
     reader.languages(report, "languages");
     report.get("numbers").ifPresent(n -> Section.of(n, SpecKeys.NUMBERS, report.messages()));
@@ -35,7 +35,7 @@ final class FormatReader {
   ValueFormat read(Section at, FieldType usual) {
     FieldType type =
         FieldType.ofWord(at.choice("type", usual.word(), FieldType.words())).orElse(usual);
-    tellDaysWithoutYear(at, type);
+    reportDaysWithoutYear(at, type);
     Optional<String> markers = at.text("markers").filter(m -> !m.equals("keep"));
     return new ValueFormat(
         type,
@@ -100,7 +100,7 @@ final class FormatReader {
   }
 
   /** A pattern that has no year fits no date, unless something completes it. */
-  private static void tellDaysWithoutYear(Section at, FieldType type) {
+  private static void reportDaysWithoutYear(Section at, FieldType type) {
     if (type != FieldType.DATE || at.has("year from")) {
       return;
     }

@@ -5,7 +5,7 @@ import java.util.List;
 import org.snakeyaml.engine.v2.exceptions.Mark;
 import org.snakeyaml.engine.v2.nodes.Node;
 
-/** Gathers what is wrong in a spec, so that all of it is told at once. */
+/** Gathers what is wrong in a spec, so that all of it is reported at once. */
 final class Messages {
 
   private final List<SpecMessage> all = new ArrayList<>();

@@ -7,7 +7,7 @@ import java.util.Locale;
  * A value printed outside the columns, carried to rows.
  *
  * @param field the field that gets it
- * @param where how its place is told
+ * @param where how its place is given
  * @param label the text that it stands beside or below, or one of {@link #ORIGINS}; empty where a
  *     pattern tells it
  * @param pattern what it looks like, in its line or beside its label; null for all of the text
@@ -25,7 +25,7 @@ public record PageValue(
     return where != Where.ORIGIN;
   }
 
-  /** How the place of a value is told. */
+  /** How the place of a value is given. */
   public enum Where {
     /** On the line of its label, to the right. */
     BESIDE,

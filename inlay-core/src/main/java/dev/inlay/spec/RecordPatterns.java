@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Rows told from the lines of text on the pages, for listings where geometry does not help.
+ * Rows read from the lines of text on the pages, for listings where geometry does not help.
  *
  * @param from found in the line after which the listing starts, on each page where it stands
  * @param until found in the line at which it ends

@@ -118,7 +118,7 @@ final class Section {
     return text(key).orElse("");
   }
 
-  /** The text of a node; told and empty where it is none. */
+  /** The text of a node; reported and empty where it is none. */
   String textOf(Node n, String what) {
     if (n instanceof ScalarNode s) {
       return s.getValue();
@@ -198,7 +198,7 @@ final class Section {
         return OptionalInt.of(number);
       }
     } catch (NumberFormatException e) {
-      // told below, with numbers that are too small
+      // reported below, with numbers that are too small
     }
     messages.add(
         values.get(key), "'" + key + "' takes a number from 1 on, not '" + text.get() + "'");
@@ -220,7 +220,7 @@ final class Section {
         return share;
       }
     } catch (NumberFormatException e) {
-      // told below, with shares out of range
+      // reported below, with shares out of range
     }
     messages.add(
         values.get(key), "'" + key + "' takes a share, as 80 % or 0.8, not '" + written + "'");

@@ -15,7 +15,7 @@ import org.snakeyaml.engine.v2.exceptions.MarkedYamlEngineException;
 import org.snakeyaml.engine.v2.nodes.MappingNode;
 import org.snakeyaml.engine.v2.nodes.Node;
 
-/** Reads a spec file. All that is wrong in it is told at once, with its line and column. */
+/** Reads a spec file. All that is wrong in it is reported at once, with its line and column. */
 public final class SpecReader {
 
   /** Words for forms of results, which are endings of files as well. */

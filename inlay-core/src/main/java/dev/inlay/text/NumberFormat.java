@@ -9,7 +9,7 @@ import java.util.Optional;
  * How a table writes its numbers: which mark parts the decimals and which the thousands.
  *
  * <p>{@code 1,204} is a thousand and more in one country and little more than one in another. The
- * form is therefore told from all texts of the table, and where they leave it open, a text that
+ * form is therefore known from all texts of the table, and where they leave it open, a text that
  * could be either is no number at all: a text that stays text does no harm, a wrong number does.
  */
 public enum NumberFormat {

@@ -93,11 +93,11 @@ final class BoxDrawing {
         lines.add(border(row, last ? -1 : next));
       }
     }
-    told(lines);
+    reported(lines);
     return lines;
   }
 
-  private void told(List<String> lines) {
+  private void reported(List<String> lines) {
     List<String> cuts = new ArrayList<>();
     int hiddenRows = table.rows().size() - shown.size();
     if (hiddenRows > 0) {

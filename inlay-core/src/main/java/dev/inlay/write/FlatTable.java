@@ -40,7 +40,7 @@ final class FlatTable {
     form = NumberFormat.of(columnTexts(table)).or(fallback);
   }
 
-  /** How a document writes its numbers, told from all its tables. */
+  /** How a document writes its numbers, known from all its tables. */
   static NumberFormat numberForm(DocumentTables document) {
     return NumberFormat.of(
         document.tables().stream().flatMap(t -> columnTexts(t).stream()).toList());

@@ -12,8 +12,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Writes tables as one HTML page, cells merged as printed, headings told as such for programs that
- * read pages aloud. The page needs no other file.
+ * Writes tables as one HTML page, cells merged as printed, headings marked as such for programs
+ * that read pages aloud. The page needs no other file.
  */
 public final class HtmlTables {
 

@@ -147,16 +147,16 @@ public final class RunText {
     sorted.removeIf(f -> f.cause().isPresent());
     sorted.sort(Comparator.comparing(Finding::severity).reversed().thenComparing(Finding::code));
     String kind = "";
-    int told = 0;
+    int reported = 0;
     int left = 0;
     for (Finding finding : sorted) {
       if (!finding.code().equals(kind)) {
         more(left, kind, lines);
         kind = finding.code();
-        told = 0;
+        reported = 0;
         left = 0;
       }
-      if (told++ < MOST_OF_A_KIND) {
+      if (reported++ < MOST_OF_A_KIND) {
         lines.add(line(finding));
         lines.addAll(consequences(finding, findings));
       } else {

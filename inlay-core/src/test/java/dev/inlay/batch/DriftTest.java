@@ -51,7 +51,7 @@ class DriftTest {
         TextLedger.EMPTY);
   }
 
-  private static List<String> told(FileRun... runs) {
+  private static List<String> reported(FileRun... runs) {
     return Drift.reported(List.of(runs)).stream()
         .flatMap(r -> r.findings().stream())
         .map(f -> f.file() + " " + f.code())
@@ -59,28 +59,30 @@ class DriftTest {
   }
 
   @Test
-  void whatDiffersFromMostFilesIsTold() {
+  void whatDiffersFromMostFilesIsReported() {
     FileRun usual = run("1.pdf", List.of("a", "b"), ".");
     FileRun same = run("2.pdf", List.of("a", "b"), ".");
-    assertThat(told(usual, same, run("3.pdf", List.of("a", "b", "c"), ".")))
+    assertThat(reported(usual, same, run("3.pdf", List.of("a", "b", "c"), ".")))
         .containsExactly("3.pdf new-column");
-    assertThat(told(usual, same, run("3.pdf", List.of("a"), "."))).contains("3.pdf column-gone");
-    assertThat(told(usual, same, run("3.pdf", List.of("b", "a"), ".")))
+    assertThat(reported(usual, same, run("3.pdf", List.of("a"), ".")))
+        .contains("3.pdf column-gone");
+    assertThat(reported(usual, same, run("3.pdf", List.of("b", "a"), ".")))
         .containsExactly("3.pdf column-order");
-    assertThat(told(usual, same, run("3.pdf", List.of("a", "b"), ",")))
+    assertThat(reported(usual, same, run("3.pdf", List.of("a", "b"), ",")))
         .containsExactly("3.pdf number-format");
   }
 
   @Test
-  void whereNoMostFilesAgreeNothingIsTold() {
-    assertThat(told(run("1.pdf", List.of("a"), "."), run("2.pdf", List.of("b"), "."))).isEmpty();
-    assertThat(told(run("1.pdf", List.of("a"), "."))).isEmpty();
+  void whereNoMostFilesAgreeNothingIsReported() {
+    assertThat(reported(run("1.pdf", List.of("a"), "."), run("2.pdf", List.of("b"), ".")))
+        .isEmpty();
+    assertThat(reported(run("1.pdf", List.of("a"), "."))).isEmpty();
   }
 
   @Test
   void aFormThatNoMostFilesHaveIsHeldAgainstTheFirstFile() {
     List<String> columns = List.of("a", "b");
-    assertThat(told(run("1.pdf", columns, "."), run("2.pdf", columns, ",")))
+    assertThat(reported(run("1.pdf", columns, "."), run("2.pdf", columns, ",")))
         .containsExactly("2.pdf number-format");
   }
 
@@ -91,9 +93,11 @@ class DriftTest {
   @Test
   void theLineAboveAListingCountsWhereMostFilesAgree() {
     FileRun usual = listing("1.pdf", "Day Catch");
-    assertThat(told(usual, listing("2.pdf", "Day Catch"), listing("3.pdf", "Day Weight")))
+    assertThat(reported(usual, listing("2.pdf", "Day Catch"), listing("3.pdf", "Day Weight")))
         .containsExactly("3.pdf heading-other");
-    assertThat(told(usual, listing("2.pdf", "Day of Oyle"))).as("a name in each file").isEmpty();
+    assertThat(reported(usual, listing("2.pdf", "Day of Oyle")))
+        .as("a name in each file")
+        .isEmpty();
   }
 
   @Test

@@ -43,7 +43,7 @@ final class CheckedTables {
     }
   }
 
-  static List<String> told(DataSetPart part) {
+  static List<String> reported(DataSetPart part) {
     return part.findings().stream().map(Finding::message).toList();
   }
 
@@ -58,8 +58,8 @@ final class CheckedTables {
   /** The message on a total that the amounts do not add up to. */
   static String explained(String total, String... amounts) {
     TableBuilder table = table(amounts).row(RowKind.TOTAL, "Total", total, "");
-    List<String> told = told(check("{sum: a, is: totals}", table));
-    assertThat(told).hasSize(1);
-    return told.get(0);
+    List<String> reported = reported(check("{sum: a, is: totals}", table));
+    assertThat(reported).hasSize(1);
+    return reported.get(0);
   }
 }

@@ -2,8 +2,8 @@ package dev.inlay.check;
 
 import static dev.inlay.check.CheckedTables.check;
 import static dev.inlay.check.CheckedTables.explained;
+import static dev.inlay.check.CheckedTables.reported;
 import static dev.inlay.check.CheckedTables.table;
-import static dev.inlay.check.CheckedTables.told;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.TableBuilder;
@@ -18,7 +18,7 @@ class SumCausesTest {
   @Test
   void aSumThatAgreesSaysNothingAndIsExact() {
     TableBuilder table = table("0.10", "0.20", "0.30").row(RowKind.TOTAL, "Total", "0.60", "");
-    assertThat(told(check("{sum: a, is: totals}", table))).isEmpty();
+    assertThat(reported(check("{sum: a, is: totals}", table))).isEmpty();
   }
 
   @ParameterizedTest
@@ -43,13 +43,13 @@ class SumCausesTest {
   }
 
   @Test
-  void aSumAddedWithItsRowsAndADoubledRowAreTold() {
+  void aSumAddedWithItsRowsAndADoubledRowAreReported() {
     TableBuilder table =
         table("10.00", "20.50")
             .row(RowKind.SUBTOTAL, "Part", "30.50", "")
             .row("D", "5.00", "1")
             .row(RowKind.TOTAL, "Total", "66.00", "");
-    assertThat(told(check("{sum: a, is: totals}", table)))
+    assertThat(reported(check("{sum: a, is: totals}", table)))
         .hasSize(1)
         .allMatch(m -> m.endsWith("the sum 'Part' was added along with its rows"));
     TableBuilder twice =
@@ -58,7 +58,7 @@ class SumCausesTest {
             .row("C2", "20.50", "1")
             .row("C2", "20.50", "1")
             .row(RowKind.TOTAL, "Total", "30.50", "");
-    assertThat(told(check("{sum: a, is: totals}", twice)))
+    assertThat(reported(check("{sum: a, is: totals}", twice)))
         .allMatch(m -> m.contains("'C2 20.50 1' on page 1 is there twice"));
   }
 
@@ -84,7 +84,7 @@ class SumCausesTest {
             .row("C2", "24.00", "1")
             .row("C2", "24.00", "1")
             .row(RowKind.TOTAL, "Total", "36.00", "");
-    assertThat(told(check("{sum: a, is: totals}", table)))
+    assertThat(reported(check("{sum: a, is: totals}", table)))
         .singleElement()
         .asString()
         .endsWith("the row 'C2 24.00 1' on page 1 is there twice");

@@ -1,8 +1,8 @@
 package dev.inlay.check;
 
 import static dev.inlay.check.CheckedTables.check;
+import static dev.inlay.check.CheckedTables.reported;
 import static dev.inlay.check.CheckedTables.table;
-import static dev.inlay.check.CheckedTables.told;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.TableBuilder;
@@ -29,11 +29,11 @@ class SumsOfPartsTest {
             .row("C1", "0.50", "2")
             .row("C2", "7", "5");
     DataSetPart part = check("{sum: a, by: code, is: b, effect: hold group}", table);
-    assertThat(told(part))
+    assertThat(reported(part))
         .containsExactly(
             "sum a: b is 5, its 1 row adds up to 7 (difference -2); no simple explanation");
     assertThat(part.held()).hasSize(1);
-    assertThat(told(check("{count: rows, by: code, is: b}", table)))
+    assertThat(reported(check("{count: rows, by: code, is: b}", table)))
         .containsExactly("count rows: there is 1 row, printed is 5");
   }
 
@@ -42,16 +42,16 @@ class SumsOfPartsTest {
     String check = "{sum: a, is: totals}";
     TableBuilder goods = table("10.00", "20.00").row(RowKind.TOTAL, "Goods total", "30.00", "");
     goods.row(RowKind.TOTAL, "Freight", "7.00", "").row(RowKind.TOTAL, "Order total", "37.00", "");
-    assertThat(told(check(check, goods))).isEmpty();
+    assertThat(reported(check(check, goods))).isEmpty();
     TableBuilder off = table("10.00", "20.00").row(RowKind.TOTAL, "Goods total", "31.00", "");
     off.row(RowKind.TOTAL, "Freight", "7.00", "").row(RowKind.TOTAL, "Order total", "38.00", "");
-    assertThat(told(check(check, off)))
+    assertThat(reported(check(check, off)))
         .singleElement()
         .asString()
         .contains("'Goods total' is 31.00");
     TableBuilder last = table("10.00", "20.00").row(RowKind.TOTAL, "Goods total", "30.00", "");
     last.row(RowKind.TOTAL, "Freight", "7.00", "").row(RowKind.TOTAL, "Order total", "38.00", "");
-    assertThat(told(check(check, last)))
+    assertThat(reported(check(check, last)))
         .containsExactly(
             "sum a: 'Order total' is 38.00, the sums above it add up to 37.00 (difference 1.00)");
   }
@@ -60,7 +60,7 @@ class SumsOfPartsTest {
   void aTotalPrintedTwiceIsTheSumOfTheRowsBothTimes() {
     TableBuilder twice = table("10.00", "20.00").row(RowKind.TOTAL, "Total", "30.00", "");
     twice.row(RowKind.TOTAL, "Grand total", "30.00", "");
-    assertThat(told(check("{sum: a, is: totals}", twice))).isEmpty();
+    assertThat(reported(check("{sum: a, is: totals}", twice))).isEmpty();
   }
 
   @Test
@@ -72,14 +72,14 @@ class SumsOfPartsTest {
             .row(RowKind.SUBTOTAL, "Brought forward", "45.00", "")
             .row("D1", "5.00", "1")
             .row(RowKind.TOTAL, "Total", "50.00", "");
-    assertThat(told(check("{carried: a}", table)))
+    assertThat(reported(check("{carried: a}", table)))
         .containsExactly(
             "carried a: 'Brought forward' is 45.00 (difference 15.00); page 1 carries 30.00: a page"
                 + " or rows between them are missing");
-    assertThat(told(check("{sum: a, is: totals}", table))).hasSize(1);
-    // told once, whichever check is first
-    assertThat(told(check("{carried: a}\n  - {sum: a, is: totals}", table))).hasSize(1);
-    assertThat(told(check("{sum: a, is: totals}\n  - {carried: a}", table))).hasSize(1);
+    assertThat(reported(check("{sum: a, is: totals}", table))).hasSize(1);
+    // reported once, whichever check is first
+    assertThat(reported(check("{carried: a}\n  - {sum: a, is: totals}", table))).hasSize(1);
+    assertThat(reported(check("{sum: a, is: totals}\n  - {carried: a}", table))).hasSize(1);
   }
 
   @Test
@@ -93,9 +93,9 @@ class SumsOfPartsTest {
             .row("E1", "15.00", "1")
             .row(RowKind.SUBTOTAL, "Islands", "51.00", "");
     TableBuilder right = table.row(RowKind.TOTAL, "Total", "86.00", "");
-    assertThat(told(check("{sum: a, of: subtotals, is: totals}", right))).isEmpty();
+    assertThat(reported(check("{sum: a, of: subtotals, is: totals}", right))).isEmpty();
     TableBuilder wrong = table.row(RowKind.TOTAL, "All", "50.00", "");
-    assertThat(told(check("{sum: a, of: subtotals, is: totals}", wrong)))
+    assertThat(reported(check("{sum: a, of: subtotals, is: totals}", wrong)))
         .containsExactly(
             "sum a: 'All' is 50.00, its 2 subtotals add up to 86.00 (difference -36.00); 51.00 of"
                 + " 'Islands' on page 1 would be 15.00: two digits are exchanged");
@@ -109,11 +109,11 @@ class SumsOfPartsTest {
             .page(2)
             .row("D1", "5.00", "1")
             .row(RowKind.SUBTOTAL, "Page", "6.00", "");
-    assertThat(told(check("{sum: a, is: subtotals, on: page}", table)))
+    assertThat(reported(check("{sum: a, is: subtotals, on: page}", table)))
         .containsExactly(
             "sum a: 'Page' is 6.00, its 1 row adds up to 5.00 (difference 1.00); no simple"
                 + " explanation");
-    assertThat(told(check("{sum: a, is: subtotals}", table)).get(0)).contains("its 3 rows");
+    assertThat(reported(check("{sum: a, is: subtotals}", table)).get(0)).contains("its 3 rows");
   }
 
   /** Whether a table whose estimate is low is still called doubtful after a check of its sums. */

@@ -194,7 +194,7 @@ class OfficePapersTest {
 
   /** Two tables laid over each other leave figures that nobody wrote. */
   @Test
-  void charactersPrintedOverEachOtherAreTold() {
+  void charactersPrintedOverEachOtherAreReported() {
     PageBuilder page = head("No.", "Work", "Hours");
     for (int r = 0; r < 4; r++) {
       row(page, 120 + 14 * r, "" + r, "Washing", "12." + r);

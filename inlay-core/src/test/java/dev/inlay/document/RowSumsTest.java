@@ -74,11 +74,11 @@ class RowSumsTest {
     row(SUBTOTAL, 1, "Subtotal", "30", "3");
     row(GROUP, 1, "Vane Ness").row("Cod", "5", "4").row("Hake", "6", "5");
     row(SUBTOTAL, 1, "Subtotal", "12", "10");
-    RowSums.Result told = RowSums.of(rows, 3);
-    assertThat(told.proven()).isEqualTo(1);
-    assertThat(told.warnings()).hasSize(1);
-    assertThat(told.warnings().get(0).code()).isEqualTo(WarningCode.SUM_OFF);
-    assertThat(told.warnings().get(0).message())
+    RowSums.Result reported = RowSums.of(rows, 3);
+    assertThat(reported.proven()).isEqualTo(1);
+    assertThat(reported.warnings()).hasSize(1);
+    assertThat(reported.warnings().get(0).code()).isEqualTo(WarningCode.SUM_OFF);
+    assertThat(reported.warnings().get(0).message())
         .contains("prints 12 ")
         .contains("add up to 11")
         .contains("column 2");
@@ -116,9 +116,9 @@ class RowSumsTest {
   void carriedLinesAreNotAddedAgain() {
     row("Cod", "100").row("Hake", "20").row("Carried forward", "120");
     row(BODY, 2, "Brought forward", "120").row(BODY, 2, "Ling", "7").row(TOTAL, 2, "Total", "127");
-    RowSums.Result told = RowSums.of(rows, 2);
-    assertThat(told.proven()).isEqualTo(1);
-    assertThat(told.warnings()).isEmpty();
+    RowSums.Result reported = RowSums.of(rows, 2);
+    assertThat(reported.proven()).isEqualTo(1);
+    assertThat(reported.warnings()).isEmpty();
   }
 
   @Test
@@ -154,9 +154,9 @@ class RowSumsTest {
     row("Oyle", "10", "4").row("share", "33", "44").row("Vane Ness", "20", "5");
     row("share", "67", "56").row("Brennick", "7", "1").row("share", "0", "0");
     row(TOTAL, 1, "Total", "37", "10");
-    RowSums.Result told = RowSums.of(rows, 3);
-    assertThat(told.proven()).isEqualTo(1);
-    assertThat(told.rows()).last().extracting(TableRow::kind).isEqualTo(TOTAL);
+    RowSums.Result reported = RowSums.of(rows, 3);
+    assertThat(reported.proven()).isEqualTo(1);
+    assertThat(reported.rows()).last().extracting(TableRow::kind).isEqualTo(TOTAL);
     rows.set(6, rows.get(0));
     assertThat(RowSums.of(rows, 3).proven()).isZero();
   }

@@ -102,13 +102,13 @@ class ExtractorTest {
         bad[random.nextInt(bad.length)] = (byte) random.nextInt(256);
       }
       DocumentTables document = extract(Files.write(folder.resolve("bad.pdf"), bad));
-      boolean told = document.status() != DocumentStatus.OK;
-      assertThat(told == document.problems().isEmpty() && document.pages() == 0).isFalse();
+      boolean reported = document.status() != DocumentStatus.OK;
+      assertThat(reported == document.problems().isEmpty() && document.pages() == 0).isFalse();
     }
   }
 
   @Test
-  void pagesThatDoNotExistAreTold() throws Exception {
+  void pagesThatDoNotExistAreReported() throws Exception {
     DocumentTables document =
         new Extractor(PageSelection.parse("1,9"), "").extract(table("cod.pdf"));
     assertThat(document.problems()).extracting(Problem::code).containsExactly("no-such-page");

@@ -20,7 +20,7 @@ class LengthTest {
 
   @ParameterizedTest
   @ValueSource(strings = {"", "mm", "12em", "1,5", "1e9", "ten"})
-  void whatIsNoLengthIsTold(String text) {
+  void whatIsNoLengthIsReported(String text) {
     assertThatThrownBy(() -> Length.parse(text))
         .isInstanceOf(IllegalArgumentException.class)
         .hasMessageContaining("is no length");

@@ -61,7 +61,7 @@ class GridBuilderTest {
   }
 
   @Test
-  void anAreaThatIsNoBoxIsTakenApartAndTold() {
+  void anAreaThatIsNoBoxIsTakenApartAndReported() {
     PageBuilder page = new PageBuilder();
     page.horizontal(100, 50, 170).horizontal(140, 50, 170);
     page.vertical(50, 100, 140).vertical(170, 100, 140);
@@ -87,14 +87,14 @@ class GridBuilderTest {
   }
 
   @Test
-  void aBoundaryThroughACharacterIsTold() {
+  void aBoundaryThroughACharacterIsReported() {
     PageBuilder page = new PageBuilder().lattice(50, 100, 60, 20, 2, 2);
     page.text("12345", 97.5, 113);
     assertThat(codes(grid(page))).containsExactly(WarningCode.CUT_WORD);
   }
 
   @Test
-  void rowsThatNothingPartsAreTold() {
+  void rowsThatNothingPartsAreReported() {
     PageBuilder page =
         new PageBuilder().lattice(50, 100, 60, 60, 1, 2).lattice(50, 80, 60, 20, 1, 2);
     for (int i = 0; i < 3; i++) {
@@ -124,7 +124,7 @@ class GridBuilderTest {
   }
 
   @Test
-  void charactersOfUnknownMeaningAreTold() {
+  void charactersOfUnknownMeaningAreReported() {
     PageBuilder page = new PageBuilder().lattice(50, 100, 60, 20, 2, 2).text("\uFFFD", 60, 113);
     assertThat(codes(grid(page))).containsExactly(WarningCode.UNKNOWN_CHARACTER);
   }

@@ -131,7 +131,7 @@ class OpenGridTest {
   }
 
   @Test
-  void charactersOfUnknownMeaningAreTold() {
+  void charactersOfUnknownMeaningAreReported() {
     Grid grid = grid(line(body(new PageBuilder(), 100), 156, "\uFFFD\uFFFD", "Oyle", "1.5", "2.5"));
     assertThat(grid.warnings())
         .extracting(Warning::code)

@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 class DataSetReadingTest {
 
   @Test
-  void aHeadingIsFoundThoughItWasRewordedAndThatIsTold() {
+  void aHeadingIsFoundThoughItWasRewordedAndThatIsReported() {
     Table table = new TableBuilder("Vessel name", "Weights (kg)").row("Skua", "12").build();
     DataSetPart part =
         read("columns: {vessel: Vessel name, weight: {from: Weight (kg), type: integer}}", table);
@@ -165,7 +165,7 @@ class DataSetReadingTest {
   }
 
   @Test
-  void aListingIsReadByPatternsAndItsOddLinesAreTold() {
+  void aListingIsReadByPatternsAndItsOddLinesAreReported() {
     DataSetPart part =
         DataSetReading.read(
             set(

@@ -30,9 +30,9 @@ class CheckReaderTest {
     return SpecReader.read(SPEC + "  - " + check).dataSets().get(0).checks().get(0);
   }
 
-  private static List<String> told(String check) {
+  private static List<String> reported(String check) {
     SpecException e = catchThrowableOfType(SpecException.class, () -> check(check));
-    assertThat(e).as("nothing was told of: " + check).isNotNull();
+    assertThat(e).as("nothing was reported of: " + check).isNotNull();
     return e.messages().stream().map(m -> m.line() + ":" + m.column() + ": " + m.text()).toList();
   }
 
@@ -52,11 +52,11 @@ class CheckReaderTest {
 
   @Test
   void aKeyThatACheckPassesOverIsAMistake() {
-    assertThat(told("{unique: code, by: a}"))
+    assertThat(reported("{unique: code, by: a}"))
         .containsExactly("7:24: 'by' means nothing with 'unique'");
-    assertThat(told("{serial: a, over: batch}"))
+    assertThat(reported("{serial: a, over: batch}"))
         .containsExactly("7:23: 'over' means nothing with 'serial'");
-    assertThat(told("{balance: a, plus: b, is: totals}"))
+    assertThat(reported("{balance: a, plus: b, is: totals}"))
         .containsExactly("7:31: 'is' means nothing with 'balance'");
   }
 
@@ -111,7 +111,7 @@ class CheckReaderTest {
         "{row: a > b, effect: hold}; 7:26: 'hold' is no effect; probably 'hold row'",
       })
   void aWrongCheckIsToldWithItsPlace(String check, String message) {
-    assertThat(told(check)).anySatisfy(m -> assertThat(m).startsWith(message.strip()));
+    assertThat(reported(check)).anySatisfy(m -> assertThat(m).startsWith(message.strip()));
   }
 
   @Test

@@ -62,7 +62,7 @@ class ExpressionTest {
   }
 
   @Test
-  void whatCannotBeReckonedIsTold() {
+  void whatCannotBeReckonedIsReported() {
     assertThatThrownBy(() -> Expression.of("name * 2").evaluate(VALUES))
         .isInstanceOf(IllegalArgumentException.class)
         .hasMessageContaining("'name * 2' cannot be calculated");
@@ -142,7 +142,7 @@ class ExpressionTest {
   }
 
   @Test
-  void aWordWithTooFewPartsIsTold() {
+  void aWordWithTooFewPartsIsReported() {
     for (String text : new String[] {"if(boxes > 1, 2)", "zero(boxes, 1)", "if(boxes > 1"}) {
       assertThatThrownBy(() -> Expression.of(text))
           .isInstanceOf(IllegalArgumentException.class)

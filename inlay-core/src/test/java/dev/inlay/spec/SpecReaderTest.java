@@ -11,9 +11,9 @@ import tools.jackson.databind.json.JsonMapper;
 
 class SpecReaderTest {
 
-  private static List<String> told(String yaml) {
+  private static List<String> reported(String yaml) {
     SpecException e = catchThrowableOfType(SpecException.class, () -> SpecReader.read(yaml));
-    assertThat(e).as("nothing was told of: " + yaml).isNotNull();
+    assertThat(e).as("nothing was reported of: " + yaml).isNotNull();
     return e.messages().stream().map(m -> m.line() + ":" + m.column() + ": " + m.text()).toList();
   }
 
@@ -80,7 +80,7 @@ class SpecReaderTest {
   @Test
   void allMistakesAreToldAtOnceInTheirOrder() {
     assertThat(
-            told(
+            reported(
                 """
                 repot: R
                 colums: {a: A}
@@ -100,16 +100,18 @@ class SpecReaderTest {
 
   @Test
   void whatIsNoYamlIsToldWithItsPlace() {
-    assertThat(told("report: [a\nb: c")).hasSize(1).allMatch(m -> m.contains("this is no YAML"));
-    assertThat(told("")).containsExactly("1:1: the spec is empty; begin with 'report: NAME'");
-    assertThat(told("- a")).anyMatch(m -> m.contains("here stand keys with values"));
-    assertThat(told("report: R\nreport: S")).anyMatch(m -> m.startsWith("2:1: "));
+    assertThat(reported("report: [a\nb: c"))
+        .hasSize(1)
+        .allMatch(m -> m.contains("this is no YAML"));
+    assertThat(reported("")).containsExactly("1:1: the spec is empty; begin with 'report: NAME'");
+    assertThat(reported("- a")).anyMatch(m -> m.contains("here stand keys with values"));
+    assertThat(reported("report: R\nreport: S")).anyMatch(m -> m.startsWith("2:1: "));
   }
 
   @Test
-  void wrongPatternsExpressionsAndNamesAreTold() {
+  void wrongPatternsExpressionsAndNamesAreReported() {
     assertThat(
-            told(
+            reported(
                 """
                 report: R
                 columns:
@@ -127,9 +129,9 @@ class SpecReaderTest {
   }
 
   @Test
-  void sumsAndYearsThatLeadNowhereAreTold() {
+  void sumsAndYearsThatLeadNowhereAreReported() {
     assertThat(
-            told(
+            reported(
                 """
                 report: R
                 records:
@@ -152,7 +154,7 @@ class SpecReaderTest {
   @Test
   void checksSayWhatTheyLackAndHoldNoRowsOverABatch() {
     assertThat(
-            told(
+            reported(
                 """
                 report: Dues
                 columns: {code: Code, day: Day, price: {from: Price, type: number}}
