@@ -49,8 +49,8 @@ import picocli.CommandLine.Spec;
       "  inlay compare expected.csv prices.xlsx --key week,code",
       "  inlay compare march/ april/ --to csv > changes.csv",
       "",
-      "Exit status: 0 the same, 1 they differ, 2 wrong use, 3 a file could not be read,",
-      "4 an output could not be written."
+      "Exit status: 0 the same, 1 they differ, 2 wrong use, 3 a file could not be",
+      "read, 4 an output could not be written."
     })
 final class CompareCommand implements Callable<Integer> {
 

@@ -31,7 +31,7 @@ import picocli.CommandLine.Parameters;
       "Examples:",
       "  inlay demo                 into the folder inlay-demo",
       "  inlay demo tour            into the folder tour",
-      "  inlay demo --no-pause      all at once, as it does where no terminal reads along",
+      "  inlay demo --no-pause      all at once, as without a terminal",
       "",
       "Exit status: 0 all well, 2 wrong use, 4 the folder exists or cannot be written."
     })

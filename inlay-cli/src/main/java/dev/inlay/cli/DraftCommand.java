@@ -35,8 +35,8 @@ import picocli.CommandLine.Parameters;
       "  inlay draft march-oyle.pdf march-brennick.pdf -o dues.inlay.yaml",
       "  inlay run dues.inlay.yaml reports/ -o march/",
       "",
-      "Exit status: 0 all well, 1 no common table, 2 wrong use, 3 some input could not be",
-      "read, 4 an output could not be written."
+      "Exit status: 0 all well, 1 no common table, 2 wrong use, 3 some input could",
+      "not be read, 4 an output could not be written."
     })
 final class DraftCommand implements Callable<Integer> {
 

@@ -42,7 +42,10 @@ import picocli.CommandLine.Spec;
       "  inlay explain report.pdf",
       "  inlay explain report.pdf --page 2              all lines of page 2",
       "  inlay explain report.pdf --table p2t1          the first table of page 2",
-      "  inlay explain report.pdf --to json > why.json"
+      "  inlay explain report.pdf --to json > why.json",
+      "",
+      "Exit status: 0 all well, 1 no table was found, 2 wrong use, 3 the file could",
+      "not be read."
     })
 final class ExplainCommand implements Callable<Integer> {
 

@@ -13,7 +13,7 @@ final class GeneralOptions {
 
   @Option(
       names = "--verbose",
-      description = "Tell on standard error what the libraries say, with stack traces.")
+      description = "Report on standard error what the libraries say, with stack traces.")
   private boolean verbose;
 
   /** Whether stack traces are wanted. */

@@ -43,10 +43,10 @@ import picocli.CommandLine.Spec;
       "Examples:",
       "  inlay proof report.pdf                     report-p1.png, report-p2.png ...",
       "  inlay proof report.pdf --pages 2 -o proof/",
-      "  inlay proof report.pdf --to pdf            report-proof.pdf, the marks on a layer",
+      "  inlay proof report.pdf --to pdf            report-proof.pdf, marks on a layer",
       "",
-      "Exit status: 0 all well, 2 wrong use, 3 some input could not be read, 4 an output could",
-      "not be written."
+      "Exit status: 0 all well, 2 wrong use, 3 some input could not be read, 4 an",
+      "output could not be written."
     })
 final class ProofCommand implements Callable<Integer> {
 

@@ -47,16 +47,16 @@ import picocli.CommandLine.Spec;
     footer = {
       "",
       "Examples:",
-      "  inlay run dues.inlay.yaml reports/ -o march/      the results that the spec names",
+      "  inlay run dues.inlay.yaml reports/ -o march/      the results that it names",
       "  inlay run dues.inlay.yaml reports/ -o dues.xlsx   one workbook",
       "  inlay run dues.inlay.yaml reports/ --dry          the summary, no files",
       "",
-      "A folder keeps what each file gave (in .inlay/): a run that was stopped goes on where it was,",
-      "and only files that are new or changed are read again.",
+      "A folder keeps what each file gave (in .inlay/): a run that was stopped goes",
+      "on where it was, and only files that are new or changed are read again.",
       "",
-      "Exit status: 0 all well, 1 a person must look (rows held or not taken, checks that fail or",
-      "were not asked), 2 wrong use or a spec that cannot be read, 3 some input could not be",
-      "read, 4 an output could not be written."
+      "Exit status: 0 all well, 1 a person must look (rows held or not taken, checks",
+      "that fail or were not asked), 2 wrong use or a spec that cannot be read, 3",
+      "some input could not be read, 4 an output could not be written."
     })
 final class RunCommand implements Callable<Integer> {
 

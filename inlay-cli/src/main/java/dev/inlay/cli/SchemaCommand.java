@@ -22,7 +22,7 @@ import picocli.CommandLine.Spec;
       "Examples:",
       "  inlay schema tables     of what extract --to json writes",
       "  inlay schema run        of run.json, the record of a run",
-      "  inlay schema spec       of specs, with which editors complete keys and mark mistakes",
+      "  inlay schema spec       of specs: editors complete keys with it",
       "",
       "Exit status: 0 all well, 2 wrong use."
     })

@@ -52,7 +52,8 @@ final class SpecCommand implements Runnable {
   @Command(
       name = "check",
       header = "Say all that is wrong in a spec, with its line and column.",
-      optionListHeading = "%nOptions:%n")
+      optionListHeading = "%nOptions:%n",
+      footer = {"", "Exit status: 0 all well, 2 a spec has mistakes, or wrong use."})
   static final class Check implements Callable<Integer> {
 
     @Parameters(arity = "1..*", paramLabel = "SPEC", description = "Spec files.")
@@ -85,7 +86,12 @@ final class SpecCommand implements Runnable {
   @Command(
       name = "try",
       header = "Run a spec over one file; say what each rule took and nearly took.",
-      optionListHeading = "%nOptions:%n")
+      optionListHeading = "%nOptions:%n",
+      footer = {
+        "",
+        "Exit status: 0 all well, 1 rows were held or the file does not fit,",
+        "2 a spec that cannot be read or wrong use, 3 the file could not be read."
+      })
   static final class Try implements Callable<Integer> {
 
     private static final long A_MOMENT = 200;
@@ -156,7 +162,8 @@ final class SpecCommand implements Runnable {
   @Command(
       name = "schema",
       header = "Write the JSON Schema of the spec, for editors.",
-      optionListHeading = "%nOptions:%n")
+      optionListHeading = "%nOptions:%n",
+      footer = {"", "Exit status: 0 all well, 2 wrong use."})
   static final class Schema implements Callable<Integer> {
 
     @Mixin private GeneralOptions general;

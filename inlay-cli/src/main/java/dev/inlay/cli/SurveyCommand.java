@@ -43,8 +43,8 @@ import picocli.CommandLine.Parameters;
       "  inlay survey reports/ -o survey.csv        a line for each table",
       "  inlay survey reports/ --find 'ice landed'  where a table is",
       "",
-      "Exit status: 0 all well, 1 no table holds the text looked for, 2 wrong use, 3 some",
-      "input could not be read, 4 an output could not be written."
+      "Exit status: 0 all well, 1 no table holds the text looked for, 2 wrong use, 3",
+      "some input could not be read, 4 an output could not be written."
     })
 final class SurveyCommand implements Callable<Integer> {
 
