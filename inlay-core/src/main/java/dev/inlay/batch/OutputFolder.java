@@ -12,6 +12,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -35,7 +37,9 @@ public final class OutputFolder implements OwnFiles, Closeable {
   private final Path output;
   private final Path store;
   private final FileChannel lock;
-  private final Map<Path, String> written = new HashMap<>();
+
+  /** The digests of each result: of a stopped command, what stands there or what was to come. */
+  private final Map<Path, Deque<String>> written = new HashMap<>();
 
   private OutputFolder(Path output, FileChannel lock) throws IOException {
     this.output = output;
@@ -106,9 +110,9 @@ public final class OutputFolder implements OwnFiles, Closeable {
 
   @Override
   public boolean isOwn(Path file) {
-    String digest = written.get(name(file));
+    Deque<String> digests = written.get(name(file));
     try {
-      return digest != null && Files.isRegularFile(file) && digest.equals(FileDigest.of(file));
+      return digests != null && Files.isRegularFile(file) && digests.contains(FileDigest.of(file));
     } catch (IOException e) {
       return false; // what cannot be read is nobody's
     }
@@ -118,12 +122,16 @@ public final class OutputFolder implements OwnFiles, Closeable {
   @Override
   public void places(Path goal, Path draft) throws IOException {
     String digest = FileDigest.of(draft);
-    written.put(name(goal), digest);
+    note(name(goal), digest);
     Files.writeString(
         store.resolve(WRITTEN),
         digest + "  " + name(goal) + "\n",
         StandardOpenOption.CREATE,
         StandardOpenOption.APPEND);
+  }
+
+  private void note(Path name, String digest) {
+    written.computeIfAbsent(name, n -> new ArrayDeque<>()).addLast(digest);
   }
 
   private Path name(Path goal) {
@@ -136,7 +144,7 @@ public final class OutputFolder implements OwnFiles, Closeable {
       for (String line : Files.readAllLines(list, StandardCharsets.UTF_8)) {
         String[] parts = line.split(" {2}", 2);
         if (parts.length == 2) {
-          written.put(Path.of(parts[1]), parts[0]);
+          note(Path.of(parts[1]), parts[0]);
         }
       }
     }
@@ -158,7 +166,7 @@ public final class OutputFolder implements OwnFiles, Closeable {
         });
     StringBuilder lines = new StringBuilder();
     List<Path> names = written.keySet().stream().sorted().toList();
-    names.forEach(n -> lines.append(written.get(n)).append("  ").append(n).append('\n'));
+    names.forEach(n -> lines.append(written.get(n).getLast()).append("  ").append(n).append('\n'));
     keep(WRITTEN, lines.toString());
   }
 

@@ -143,6 +143,35 @@ class RunStoreTest {
         });
   }
 
+  /** What is to come is noted first; a process killed then leaves what stood there before. */
+  @Test
+  void aFileThatWasAboutToBeReplacedIsStillOwn() throws Exception {
+    Path goal = output.resolve("a.csv");
+    open(
+        "1",
+        (folder, store) -> {
+          folder.places(goal, Files.writeString(output.resolve("draft"), "one\n"));
+          Files.writeString(goal, "one\n");
+          folder.places(goal, Files.writeString(output.resolve("draft"), "two\n"));
+          assertThat(folder.isOwn(goal)).isTrue();
+        });
+    open(
+        "1",
+        (folder, store) -> {
+          assertThat(folder.isOwn(goal)).as("the old content").isTrue();
+          Files.writeString(goal, "two\n");
+          assertThat(folder.isOwn(goal)).as("the new content").isTrue();
+          store.finish(run(store, PAPER), List.of("0"));
+        });
+    open(
+        "1",
+        (folder, store) -> {
+          assertThat(folder.isOwn(goal)).isTrue();
+          Files.writeString(goal, "one\n");
+          assertThat(folder.isOwn(goal)).as("replaced long ago").isFalse();
+        });
+  }
+
   @Test
   void whatAnExtractionDidCountsWhileAllThatItGaveIsThere() throws Exception {
     DocumentTables document =
