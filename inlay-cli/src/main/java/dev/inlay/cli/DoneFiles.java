@@ -103,9 +103,8 @@ final class DoneFiles {
     }
   }
 
-  /** What is said where the command is stopped. */
-  String stopped() {
-    String goesOn = store.isPresent() ? "; the same command goes on from there" : "";
-    return "stopped; " + spokenOf + " of " + files.size() + " files were done" + goesOn;
+  /** How many files are done. */
+  int count() {
+    return spokenOf;
   }
 }

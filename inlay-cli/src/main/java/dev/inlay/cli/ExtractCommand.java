@@ -151,7 +151,7 @@ final class ExtractCommand implements Callable<Integer> {
         new Extractor(input.pages(), input.password(), hand.tools(), hand.choice())
             .within(input.timeLimit());
     Progress shown = new Progress(terminal, progress.mode(), done.rest().size());
-    StopMessage stop = new StopMessage(terminal, done::stopped);
+    StopMessage stop = new StopMessage(terminal, done::count, files.size(), store.isPresent());
     try {
       FileBatch.extract(
           done.rest(),

@@ -159,13 +159,13 @@ final class RunCommand implements Callable<Integer> {
 
   private int run(ReportSpec spec, List<Path> files, Optional<RunOutput> output, Outcome outcome)
       throws InterruptedException, IOException {
-    if (output.isPresent() && !output.get().isFree()) {
-      return outcome.exitCode();
-    }
     OptionalInt before =
         output.isPresent() ? output.get().exitCodeOfLast(files) : OptionalInt.empty();
     if (before.isPresent()) {
       return Math.max(before.getAsInt(), outcome.exitCode());
+    }
+    if (output.isPresent() && !output.get().isFree()) {
+      return outcome.exitCode();
     }
     RunResult result;
     try {
@@ -203,7 +203,7 @@ final class RunCommand implements Callable<Integer> {
     SpecRun run =
         new SpecRun(spec, key).within(input.timeLimit()).onPages(input.pages()).watchedBy(shown);
     SpecRun keeping = store.map(run::keepingIn).orElse(run);
-    StopMessage stop = new StopMessage(terminal, () -> stopped(runs.size(), files, store));
+    StopMessage stop = new StopMessage(terminal, runs::size, files.size(), store.isPresent());
     try {
       keeping.over(
           files,
@@ -217,11 +217,6 @@ final class RunCommand implements Callable<Integer> {
     }
     shown.end();
     return RunResult.of(spec, BatchChecks.made(spec, Drift.reported(runs)));
-  }
-
-  private static String stopped(int done, List<Path> files, Optional<RunStore> store) {
-    String goesOn = store.isPresent() ? "; the same command goes on from there" : "";
-    return "stopped; " + done + " of " + files.size() + " files were done" + goesOn;
   }
 
   private int exitCode(RunResult result, Outcome outcome) {

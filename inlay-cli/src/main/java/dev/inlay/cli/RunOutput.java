@@ -61,11 +61,8 @@ record RunOutput(
 
   /** The exit status of the last run, where nothing has changed and its results are all there. */
   OptionalInt exitCodeOfLast(List<Path> files) throws IOException {
-    if (store.isEmpty() || !results.goals().stream().allMatch(own::isOwn)) {
-      return OptionalInt.empty();
-    }
-    Optional<List<String>> last = store.get().last(files);
-    if (last.isEmpty()) {
+    Optional<List<String>> last = store.isPresent() ? store.get().last(files) : Optional.empty();
+    if (last.isEmpty() || !results.goals().stream().allMatch(own::isOwn)) {
       return OptionalInt.empty();
     }
     List<String> lines = last.get();

@@ -1,6 +1,6 @@
 package dev.inlay.cli;
 
-import java.util.function.Supplier;
+import java.util.function.IntSupplier;
 
 /** Says how far a command came, where it is stopped from outside, as with Ctrl-C. */
 final class StopMessage {
@@ -10,10 +10,18 @@ final class StopMessage {
   /**
    * Watches over the work that follows, until its end.
    *
-   * @param message made where the work is stopped
+   * @param done how many files are done
+   * @param all how many there are
+   * @param kept whether what was done with them is kept for the same command
    */
-  StopMessage(Terminal terminal, Supplier<String> message) {
-    hook = new Thread(() -> terminal.message(message.get()), "stop message");
+  StopMessage(Terminal terminal, IntSupplier done, int all, boolean kept) {
+    String goesOn = kept ? "; the same command goes on from there" : "";
+    hook =
+        new Thread(
+            () ->
+                terminal.message(
+                    "stopped; " + done.getAsInt() + " of " + all + " files were done" + goesOn),
+            "stop message");
     Runtime.getRuntime().addShutdownHook(hook);
   }
 

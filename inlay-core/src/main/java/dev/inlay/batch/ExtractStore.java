@@ -42,7 +42,7 @@ public final class ExtractStore {
 
   private final OutputFolder folder;
   private final String setting;
-  private final boolean fresh;
+  private final boolean keepsAny;
   private final Set<String> used = new HashSet<>();
 
   /**
@@ -55,7 +55,7 @@ public final class ExtractStore {
   public ExtractStore(OutputFolder folder, String setting, boolean fresh) {
     this.folder = folder;
     this.setting = FORMAT + "\n" + setting;
-    this.fresh = fresh;
+    keepsAny = !fresh && folder.keepsAny(DONE);
   }
 
   /**
@@ -64,10 +64,10 @@ public final class ExtractStore {
    * @return empty where it is to be read
    */
   public Optional<Done> done(Path file) {
-    String digest = FileDigest.ofReadable(file);
+    String digest = keepsAny ? FileDigest.ofReadable(file) : "";
     String name = name(file, digest);
     Path place = folder.kept(name);
-    if (fresh || digest.isEmpty() || !Files.isRegularFile(place)) {
+    if (digest.isEmpty() || !Files.isRegularFile(place)) {
       return Optional.empty();
     }
     try {

@@ -96,6 +96,15 @@ public final class OutputFolder implements OwnFiles, Closeable {
     return store.resolve(name);
   }
 
+  /** Whether something with such an ending is kept. */
+  boolean keepsAny(String ending) {
+    try (Stream<Path> files = Files.list(store)) {
+      return files.anyMatch(f -> f.getFileName().toString().endsWith(ending));
+    } catch (IOException e) {
+      return false; // what cannot be read is made anew
+    }
+  }
+
   /**
    * Keeps a text, whole or not at all.
    *

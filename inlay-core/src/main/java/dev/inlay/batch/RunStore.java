@@ -13,6 +13,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
@@ -38,6 +39,8 @@ public final class RunStore {
   private final OutputFolder folder;
   private final String setting;
   private final boolean fresh;
+  private final boolean keepsAny;
+  private final Map<Path, String> digests = new ConcurrentHashMap<>();
   private final Set<String> used = ConcurrentHashMap.newKeySet();
 
   /**
@@ -51,6 +54,7 @@ public final class RunStore {
   public RunStore(OutputFolder folder, ReportSpec spec, String more, boolean fresh) {
     this.folder = folder;
     this.fresh = fresh;
+    keepsAny = !fresh && folder.keepsAny(KEPT);
     setting = FileDigest.ofText(KeptRunJson.FORMAT + "\n" + more + "\n" + spec);
   }
 
@@ -67,15 +71,20 @@ public final class RunStore {
       return Optional.empty();
     }
     List<String> lines = Files.readAllLines(last, StandardCharsets.UTF_8);
-    List<String> digests = files.stream().map(FileDigest::ofReadable).toList();
-    boolean same = !lines.isEmpty() && lines.get(0).equals(keyOfAll(files, digests));
+    List<String> contents = files.stream().map(this::digestOf).toList();
+    boolean same = !lines.isEmpty() && lines.get(0).equals(keyOfAll(files, contents));
     return same ? Optional.of(lines.subList(1, lines.size())) : Optional.empty();
   }
 
-  private String keyOfAll(List<Path> files, List<String> digests) {
+  /** The digest of a file, read once; empty where nothing is kept that it could be looked up in. */
+  String digestOf(Path file) {
+    return keepsAny ? digests.computeIfAbsent(file, FileDigest::ofReadable) : "";
+  }
+
+  private String keyOfAll(List<Path> files, List<String> contents) {
     StringBuilder all = new StringBuilder(setting);
     for (int i = 0; i < files.size(); i++) {
-      all.append('\n').append(files.get(i)).append('\n').append(digests.get(i));
+      all.append('\n').append(files.get(i)).append('\n').append(contents.get(i));
     }
     return FileDigest.ofText(all.toString());
   }

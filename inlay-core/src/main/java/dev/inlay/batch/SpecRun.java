@@ -5,7 +5,6 @@ import dev.inlay.choose.RulingUse;
 import dev.inlay.extract.DocumentStatus;
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.extract.Extractor;
-import dev.inlay.extract.FileDigest;
 import dev.inlay.extract.OrderedWork;
 import dev.inlay.extract.PageLedger;
 import dev.inlay.extract.PageWalk;
@@ -125,7 +124,7 @@ public final class SpecRun {
     if (store.isEmpty()) {
       return readAnew(file);
     }
-    String digest = FileDigest.ofReadable(file);
+    String digest = store.get().digestOf(file);
     Optional<FileRun> kept = digest.isEmpty() ? Optional.empty() : store.get().kept(file, digest);
     if (kept.isPresent()) {
       return kept.get();
@@ -142,7 +141,7 @@ public final class SpecRun {
   private FileRun readAnew(Path file) throws InterruptedException {
     LineGathering lines = new LineGathering(spec);
     if (pages != PageSelection.ALL) {
-      // what tells a file, and values outside the tables, may stand on other pages
+      // what identifies a file, and values outside the tables, may stand on other pages
       PageWalk.over(file, password, PageSelection.ALL, lines::take, limit);
     }
     Map<TableHints, DocumentTables> documents = new HashMap<>();

@@ -4,7 +4,6 @@ import dev.inlay.evidence.Chunk;
 import dev.inlay.evidence.ChunkLine;
 import dev.inlay.geom.Edges;
 import dev.inlay.geom.Interval;
-import dev.inlay.model.RowKind;
 import dev.inlay.model.TableCell;
 import dev.inlay.model.TableRow;
 import dev.inlay.page.Word;
@@ -72,7 +71,7 @@ final class ColumnsBefore {
 
   /** Whether a row is a sum: by its name, or as its label reaches over columns before values. */
   private static boolean isSum(TableRow row) {
-    if (row.kind() == RowKind.SUBTOTAL || row.kind() == RowKind.TOTAL) {
+    if (row.kind().isSum()) {
       return true;
     }
     List<TableCell> texts = row.cells().stream().filter(c -> !c.text().isEmpty()).toList();

@@ -1,6 +1,5 @@
 package dev.inlay.choose;
 
-import dev.inlay.model.RowKind;
 import dev.inlay.model.TableCell;
 import dev.inlay.model.TableRow;
 import dev.inlay.text.Continued;
@@ -64,7 +63,7 @@ public final class PartComparison {
 
   /** Whether columns of values hold values in both parts; few texts show it where all others do. */
   public static boolean holdTheSame(PageTable before, PageTable part) {
-    boolean sums = part.rows().stream().allMatch(PartComparison::isSum);
+    boolean sums = part.rows().stream().allMatch(r -> r.kind().isSum());
     for (int c = 0; c < part.columns(); c++) {
       if (sums && valueShare(part.rows(), c) == 0) {
         continue; // the label of a sum may stand in any column
@@ -78,10 +77,6 @@ public final class PartComparison {
       }
     }
     return true;
-  }
-
-  private static boolean isSum(TableRow row) {
-    return row.kind() == RowKind.SUBTOTAL || row.kind() == RowKind.TOTAL;
   }
 
   private static long texts(List<TableRow> rows, int column) {

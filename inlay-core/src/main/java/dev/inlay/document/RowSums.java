@@ -79,14 +79,10 @@ final class RowSums {
       sums = new RowSums(labelled, columns, "");
       sums.report();
     }
-    if (sums.proven == 0 && rows.stream().anyMatch(RowSums::isCalledSum)) {
+    if (sums.proven == 0 && rows.stream().anyMatch(r -> r.kind().isSum())) {
       sums = sums.withoutSharesBeside().orElse(sums);
     }
     return new Result(sums.reported, sums.warnings, sums.proven, sums.columns);
-  }
-
-  private static boolean isCalledSum(TableRow row) {
-    return row.kind() == RowKind.SUBTOTAL || row.kind() == RowKind.TOTAL;
   }
 
   /**
@@ -158,7 +154,7 @@ final class RowSums {
       if (kind == RowKind.GROUP) {
         boundaries.add(r);
       } else if (kind != RowKind.NOTE && columns.hasFigures(r)) {
-        boolean word = kind == RowKind.SUBTOTAL || kind == RowKind.TOTAL;
+        boolean word = kind.isSum();
         boolean carried = CarriedRows.isCarried(rows, r);
         int start = carried ? -1 : start(r, word);
         if (start >= 0) {
@@ -215,7 +211,7 @@ final class RowSums {
     while (row >= 0 && closesTable(row)) {
       row--;
     }
-    boolean between = row >= 0 && row < last - 1 && isCalledSum(reported.get(row));
+    boolean between = row >= 0 && row < last - 1 && reported.get(row).kind().isSum();
     for (int r = row + 1; between && r < last; r++) {
       if (filled(rows.get(r)).equals(filled(rows.get(row)))) {
         reported.set(r, new TableRow(RowKind.TOTAL, rows.get(r).page(), rows.get(r).cells()));

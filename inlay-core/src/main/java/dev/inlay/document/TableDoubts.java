@@ -88,7 +88,7 @@ final class TableDoubts {
       long uneven =
           body.stream()
               .filter(r -> filled(r) * 2 <= usual)
-              .filter(r -> !isSum(r) && !isLabelledSum(r) && !isOmission(r))
+              .filter(r -> !r.kind().isSum() && !isLabelledSum(r) && !isOmission(r))
               .count();
       if (uneven > UNEVEN_SHARE * body.size()) {
         warn(WarningCode.UNEVEN_ROWS, uneven + " row(s) have at most half of the usual texts");
@@ -98,10 +98,6 @@ final class TableDoubts {
     if (headings * 2 > body.size()) {
       warn(WarningCode.LOOSE_HEADING, "it has a heading for hardly more than each row");
     }
-  }
-
-  private static boolean isSum(TableRow row) {
-    return row.kind() == RowKind.SUBTOTAL || row.kind() == RowKind.TOTAL;
   }
 
   private static boolean isLabelledSum(TableRow row) {
@@ -127,7 +123,7 @@ final class TableDoubts {
       int column = c;
       List<String> texts =
           body.stream()
-              .filter(r -> !isSum(r))
+              .filter(r -> !r.kind().isSum())
               .flatMap(r -> r.cells().stream())
               .filter(cell -> cell.column() == column && cell.columnSpan() == 1)
               .map(TableCell::text)
@@ -155,7 +151,7 @@ final class TableDoubts {
   private void warnTypeBreak(int column) {
     for (TableRow row : body) {
       for (TableCell cell : row.cells()) {
-        boolean here = cell.column() == column && cell.columnSpan() == 1 && !isSum(row);
+        boolean here = cell.column() == column && cell.columnSpan() == 1 && !row.kind().isSum();
         if (here && !cell.text().isEmpty() && !isFigureOrMark(cell.text())) {
           String odd = Warning.shortened(cell.text());
           String message = "column " + (column + 1) + " holds numbers, but also \"" + odd + "\"";

@@ -193,10 +193,7 @@ public final class WholeTable {
     signs.add("first row without label", !records.isEmpty() && records.get(0).textAt(0).isEmpty());
     TableRow last = table.rows().isEmpty() ? null : table.rows().get(table.rows().size() - 1);
     signs.add("ends with a heading", last != null && last.kind() == RowKind.GROUP);
-    signs.add(
-        "sums",
-        table.rows().stream()
-            .anyMatch(r -> r.kind() == RowKind.TOTAL || r.kind() == RowKind.SUBTOTAL));
+    signs.add("sums", table.rows().stream().anyMatch(r -> r.kind().isSum()));
     signs.add("proved sums", table.provedSums() > 0);
     signs.add("several proved sums", table.provedSums() > 2);
     long spans =

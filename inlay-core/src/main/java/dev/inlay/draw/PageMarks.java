@@ -152,7 +152,7 @@ final class PageMarks {
     Box band = new Box(frame.box().left(), around.top(), frame.box().right(), around.bottom());
     if (row.kind() == RowKind.GROUP) {
       bar(band, ProofColour.GROUP, false);
-    } else if (row.kind() == RowKind.TOTAL || row.kind() == RowKind.SUBTOTAL) {
+    } else if (row.kind().isSum()) {
       bar(band, ProofColour.TOTAL, true);
     } else if (row.kind() == RowKind.NOTE) {
       canvas.outline(band, ProofColour.OUTSIDE, 0.8, Pen.DOTTED);

@@ -1,6 +1,5 @@
 package dev.inlay.extract;
 
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -23,9 +22,11 @@ public final class FileDigest {
    * @throws IOException if it cannot be read
    */
   public static String of(Path path) throws IOException {
-    try (InputStream bytes = Files.newInputStream(path)) {
-      return of(bytes);
+    MessageDigest digest = sha256();
+    try (InputStream in = new DigestInputStream(Files.newInputStream(path), digest)) {
+      in.transferTo(OutputStream.nullOutputStream());
     }
+    return HexFormat.of().formatHex(digest.digest());
   }
 
   /** The digest of a file's bytes; empty where it is no file that can be read. */
@@ -42,20 +43,12 @@ public final class FileDigest {
 
   /** The digest of a text in UTF-8. */
   public static String ofText(String text) {
-    try {
-      return of(new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8)));
-    } catch (IOException e) {
-      throw new IllegalStateException("bytes in memory can be read", e);
-    }
+    return HexFormat.of().formatHex(sha256().digest(text.getBytes(StandardCharsets.UTF_8)));
   }
 
-  private static String of(InputStream bytes) throws IOException {
+  private static MessageDigest sha256() {
     try {
-      MessageDigest digest = MessageDigest.getInstance("SHA-256");
-      try (DigestInputStream in = new DigestInputStream(bytes, digest)) {
-        in.transferTo(OutputStream.nullOutputStream());
-      }
-      return HexFormat.of().formatHex(digest.digest());
+      return MessageDigest.getInstance("SHA-256");
     } catch (NoSuchAlgorithmException e) {
       throw new IllegalStateException("every Java platform has SHA-256", e);
     }

@@ -17,6 +17,11 @@ public enum RowKind {
   /** A remark inside the frame. */
   NOTE;
 
+  /** Whether it is a sum, of all rows or of a part. */
+  public boolean isSum() {
+    return this == SUBTOTAL || this == TOTAL;
+  }
+
   /** The word for it in files. */
   public String word() {
     return name().toLowerCase(Locale.ROOT);

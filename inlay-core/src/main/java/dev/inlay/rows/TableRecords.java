@@ -297,7 +297,7 @@ final class TableRecords {
       tally.leaveOut(CARRIED, row.text(), row.page());
       return;
     }
-    if (row.kind() == RowKind.SUBTOTAL || row.kind() == RowKind.TOTAL) {
+    if (row.kind().isSum()) {
       joining.flush();
       tally.sum(printedSum(row));
     }

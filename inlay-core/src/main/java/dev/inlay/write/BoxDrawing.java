@@ -123,7 +123,7 @@ final class BoxDrawing {
     RowKind kind = table.rows().get(row).kind();
     RowKind next = table.rows().get(row + 1).kind();
     boolean header = row < table.headerRows();
-    boolean sums = next != kind && (next == RowKind.TOTAL || next == RowKind.SUBTOTAL);
+    boolean sums = next != kind && next.isSum();
     return header || sums || endsMergedCell(row);
   }
 

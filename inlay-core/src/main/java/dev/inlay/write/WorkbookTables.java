@@ -112,14 +112,10 @@ public final class WorkbookTables {
   /** The sheet row, from 0, of the last row above the sums at the foot. */
   private static int lastBefore(List<FlatRow> rows) {
     int last = rows.size();
-    while (last > 1 && isSum(rows.get(last - 1).kind())) {
+    while (last > 1 && rows.get(last - 1).kind().isSum()) {
       last--;
     }
     return last;
-  }
-
-  private static boolean isSum(RowKind kind) {
-    return kind == RowKind.TOTAL || kind == RowKind.SUBTOTAL;
   }
 
   private static void writeHeader(Worksheet sheet, List<String> names, int[] widths) {
@@ -168,7 +164,7 @@ public final class WorkbookTables {
       if (row.kind() != RowKind.BODY) {
         sheet.style(at, c).bold().set();
       }
-      if (isSum(row.kind())) {
+      if (row.kind().isSum()) {
         sheet.style(at, c).borderStyle(BorderSide.TOP, BorderStyle.THIN).set();
       }
     }
