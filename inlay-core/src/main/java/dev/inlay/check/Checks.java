@@ -15,6 +15,9 @@ import java.util.Locale;
 /** Runs the checks of a spec over what one file gave. */
 public final class Checks {
 
+  /** Stands for the file of what is found in all of them together. */
+  static final String ALL_FILES = "all files";
+
   private static final String CODE = "check";
 
   private Checks() {}
@@ -104,7 +107,7 @@ public final class Checks {
 
   /** A finding of a check over all files. */
   static Finding finding(CheckSpec check, String message) {
-    return Finding.of(severity(check), CODE, "all files", check.name() + ": " + message)
+    return Finding.of(severity(check), CODE, ALL_FILES, check.name() + ": " + message)
         .by(check.name());
   }
 

@@ -36,7 +36,7 @@ public final class NotAsked {
     }
     if (last >= 0 && all.times() == 0) {
       String message = "was asked of nothing, in no file: " + missing(check.rule());
-      runs.set(last, with(check, runs.get(last), "all files", message));
+      runs.set(last, with(check, runs.get(last), Checks.ALL_FILES, message));
     } else if (isDueInEachFile(check)) {
       for (int i = 0; i < runs.size(); i++) {
         FileRun run = runs.get(i);

@@ -21,8 +21,6 @@ import java.util.Set;
  */
 final class ResultCheck implements CheckReport {
 
-  private static final String ALL = "all files";
-
   private final CheckSpec check;
   private final RowProofs proofs = new RowProofs();
   private final List<Finding> findings = new ArrayList<>();
@@ -83,7 +81,7 @@ final class ResultCheck implements CheckReport {
 
   @Override
   public void notAsked(List<DataRecord> rows, int of) {
-    findings.add(NotAsked.ofRows(check, ALL, rows, of));
+    findings.add(NotAsked.ofRows(check, Checks.ALL_FILES, rows, of));
   }
 
   /** Each is asked by itself: no other sum stands above it. */

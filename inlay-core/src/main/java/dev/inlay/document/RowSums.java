@@ -44,7 +44,7 @@ final class RowSums {
   private final String beside;
 
   private final SumColumns columns;
-  private final List<TableRow> reported = new ArrayList<>();
+  private final List<TableRow> recognised = new ArrayList<>();
   private final List<Warning> warnings = new ArrayList<>();
   private final List<Integer> boundaries = new ArrayList<>(List.of(0));
   private int proven;
@@ -73,16 +73,16 @@ final class RowSums {
    */
   static Result of(List<TableRow> rows, int columns) {
     RowSums sums = new RowSums(rows, columns, "");
-    sums.report();
+    sums.recognise();
     List<TableRow> labelled = sums.withLikeLabels();
     if (!labelled.equals(rows)) {
       sums = new RowSums(labelled, columns, "");
-      sums.report();
+      sums.recognise();
     }
     if (sums.proven == 0 && rows.stream().anyMatch(r -> r.kind().isSum())) {
       sums = sums.withoutSharesBeside().orElse(sums);
     }
-    return new Result(sums.reported, sums.warnings, sums.proven, sums.columns);
+    return new Result(sums.recognised, sums.warnings, sums.proven, sums.columns);
   }
 
   /**
@@ -96,7 +96,7 @@ final class RowSums {
       int times = label.getValue();
       if (times >= LEAST_BESIDE && times * ONE_BESIDE >= rows.size() && !label.getKey().isEmpty()) {
         RowSums sums = new RowSums(rows, columns.count(), label.getKey());
-        sums.report();
+        sums.recognise();
         if (sums.proven > 0) {
           return Optional.of(sums);
         }
@@ -120,7 +120,7 @@ final class RowSums {
   private List<TableRow> withLikeLabels() {
     Map<String, Integer> labels = new HashMap<>();
     for (int r = 0; r < rows.size(); r++) {
-      if (rows.get(r).kind() == RowKind.BODY && reported.get(r).kind() == RowKind.SUBTOTAL) {
+      if (rows.get(r).kind() == RowKind.BODY && recognised.get(r).kind() == RowKind.SUBTOTAL) {
         labels.merge(beginning(rows.get(r)), 1, Integer::sum);
       }
     }
@@ -128,7 +128,7 @@ final class RowSums {
     for (int r = 0; r < rows.size(); r++) {
       TableRow row = rows.get(r);
       boolean like =
-          reported.get(r).kind() == RowKind.BODY
+          recognised.get(r).kind() == RowKind.BODY
               && columns.hasFigures(r)
               && columns.hasFewerTexts(r)
               && !beginning(row).isEmpty()
@@ -145,7 +145,7 @@ final class RowSums {
     return named ? words[0] + " " + words[1] : "";
   }
 
-  private void report() {
+  private void recognise() {
     List<Integer> unproven = new ArrayList<>();
     List<Integer> from = new ArrayList<>();
     for (int r = 0; r < rows.size(); r++) {
@@ -173,7 +173,7 @@ final class RowSums {
       }
       boolean isBeside = !beside.isEmpty() && label(row).equals(beside);
       columns.end(r, kind == RowKind.BODY && !isBeside);
-      reported.add(kind == row.kind() ? row : new TableRow(kind, row.page(), row.cells()));
+      recognised.add(kind == row.kind() ? row : new TableRow(kind, row.page(), row.cells()));
     }
     reportClosingRows();
     reportRowsBetweenSums();
@@ -192,9 +192,9 @@ final class RowSums {
         row > 0
             && row < rows.size()
             && columns.hasFigures(row - 1)
-            && reported.get(row - 1).kind() != RowKind.BODY;
+            && recognised.get(row - 1).kind() != RowKind.BODY;
     for (int r = row; afterSum && r < rows.size(); r++) {
-      reported.set(r, new TableRow(RowKind.TOTAL, rows.get(r).page(), rows.get(r).cells()));
+      recognised.set(r, new TableRow(RowKind.TOTAL, rows.get(r).page(), rows.get(r).cells()));
     }
   }
 
@@ -204,17 +204,17 @@ final class RowSums {
    */
   private void reportRowsBetweenSums() {
     int last = rows.size() - 1;
-    while (last >= 0 && reported.get(last).kind() != RowKind.TOTAL) {
+    while (last >= 0 && recognised.get(last).kind() != RowKind.TOTAL) {
       last--;
     }
     int row = last - 1;
     while (row >= 0 && closesTable(row)) {
       row--;
     }
-    boolean between = row >= 0 && row < last - 1 && reported.get(row).kind().isSum();
+    boolean between = row >= 0 && row < last - 1 && recognised.get(row).kind().isSum();
     for (int r = row + 1; between && r < last; r++) {
       if (filled(rows.get(r)).equals(filled(rows.get(row)))) {
-        reported.set(r, new TableRow(RowKind.TOTAL, rows.get(r).page(), rows.get(r).cells()));
+        recognised.set(r, new TableRow(RowKind.TOTAL, rows.get(r).page(), rows.get(r).cells()));
       }
     }
   }
@@ -225,7 +225,7 @@ final class RowSums {
   }
 
   private boolean closesTable(int row) {
-    return reported.get(row).kind() == RowKind.BODY
+    return recognised.get(row).kind() == RowKind.BODY
         && columns.hasFigures(row)
         && columns.hasFewerTexts(row);
   }

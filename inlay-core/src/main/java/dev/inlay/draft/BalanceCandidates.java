@@ -25,13 +25,21 @@ final class BalanceCandidates {
   private static final int FIRST_STEPS = 20;
 
   private final SampleRows samples;
+  private final List<Amount> amounts;
+  private final List<List<String>> groupings;
 
   private BalanceCandidates(SampleRows samples) {
     this.samples = samples;
+    amounts = amounts();
+    groupings = groupings();
   }
 
   /** An amount as a spec writes it, and the fields that are added and taken away. */
   private record Amount(String text, String in, String out) {
+
+    boolean isWithout(String field) {
+      return !in.equals(field) && !out.equals(field);
+    }
 
     BigDecimal of(DataRecord row) {
       BigDecimal amount = row.number(in).orElse(BigDecimal.ZERO);
@@ -48,19 +56,21 @@ final class BalanceCandidates {
     for (String field : samples.numbers()) {
       if (samples.rows().stream().allMatch(r -> r.number(field).isPresent())
           && finding.moves(new Amount(field, field, ""))) {
-        finding.amounts(field).forEach(a -> finding.add(field, a, candidates));
+        finding.amounts.stream()
+            .filter(a -> a.isWithout(field))
+            .forEach(a -> finding.add(field, a, candidates));
       }
     }
     return candidates;
   }
 
   /** The fields that move, alone and in pairs. */
-  private List<Amount> amounts(String field) {
-    List<String> others = samples.numbers().stream().filter(f -> !f.equals(field)).toList();
+  private List<Amount> amounts() {
+    List<String> fields = List.copyOf(samples.numbers());
     List<Amount> amounts = new ArrayList<>();
-    others.forEach(f -> amounts.add(new Amount(f, f, "")));
-    for (String in : others) {
-      for (String out : others) {
+    fields.forEach(f -> amounts.add(new Amount(f, f, "")));
+    for (String in : fields) {
+      for (String out : fields) {
         if (!in.equals(out)) {
           amounts.add(new Amount(in + " - " + out, in, out));
         }
@@ -79,7 +89,7 @@ final class BalanceCandidates {
   /** Adds the balance over all rows, or else in the first grouping in which it holds. */
   private void add(String field, Amount amount, List<Candidate> candidates) {
     List<Candidate> grouped = new ArrayList<>();
-    for (List<String> by : groupings()) {
+    for (List<String> by : groupings) {
       Steps steps = steps(field, amount, by);
       if (steps.all() >= SampleRows.LEAST_ROWS
           && steps.agreeing() >= LEAST_AGREEING * steps.all()) {

@@ -45,7 +45,7 @@ final class PrintedForms {
     form.ifPresent(f -> forms.putIfAbsent(new PrintedForm(field, aspect), f));
   }
 
-  /** All that was noted; of several tables the first that shows a form counts. */
+  /** All that was noted; the first value that shows a form counts. */
   Map<PrintedForm, Seen> all() {
     return forms;
   }

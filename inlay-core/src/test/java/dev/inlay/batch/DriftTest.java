@@ -2,12 +2,11 @@ package dev.inlay.batch;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import dev.inlay.model.TextLedger;
+import dev.inlay.ReadFiles;
 import dev.inlay.rows.DataSetPart;
 import dev.inlay.rows.FileRun;
 import dev.inlay.rows.PrintedForm;
 import dev.inlay.rows.RowLedger;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -39,16 +38,7 @@ class DriftTest {
             List.of(),
             List.of(),
             Map.of());
-    return new FileRun(
-        Path.of(file),
-        "",
-        1,
-        1,
-        FileRun.Status.READ,
-        "",
-        List.of(part),
-        List.of(),
-        TextLedger.EMPTY);
+    return ReadFiles.of(file, part);
   }
 
   private static List<String> reported(FileRun... runs) {

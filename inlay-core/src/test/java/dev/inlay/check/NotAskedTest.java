@@ -2,19 +2,14 @@ package dev.inlay.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.inlay.ReadFiles;
 import dev.inlay.TableBuilder;
 import dev.inlay.model.RowKind;
-import dev.inlay.model.TextLedger;
-import dev.inlay.rows.DataSetPart;
-import dev.inlay.rows.DataSetReading;
 import dev.inlay.rows.FileRun;
 import dev.inlay.rows.Finding;
-import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.ReportSpec;
 import dev.inlay.spec.SpecException;
 import dev.inlay.spec.SpecReader;
-import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -43,24 +38,7 @@ class NotAskedTest {
   /** The findings of a batch, a file for each table. */
   private static List<String> found(String check, TableBuilder... tables) {
     ReportSpec spec = spec(check);
-    DataSetSpec set = spec.dataSets().get(0);
-    List<FileRun> runs = new ArrayList<>();
-    for (TableBuilder table : tables) {
-      String file = (char) ('a' + runs.size()) + ".pdf";
-      DataSetPart part = DataSetReading.read(set, file, List.of(table.build()), List.of());
-      part = Checks.made(set.checks(), part, file, List.of());
-      runs.add(
-          new FileRun(
-              Path.of(file),
-              "",
-              1,
-              1,
-              FileRun.Status.READ,
-              "",
-              List.of(part),
-              List.of(),
-              TextLedger.EMPTY));
-    }
+    List<FileRun> runs = ReadFiles.checked(spec.dataSets().get(0), List.of(tables));
     return BatchChecks.made(spec, runs).stream()
         .flatMap(r -> r.allFindings().stream())
         .filter(f -> f.code().equals(NotAsked.CODE))

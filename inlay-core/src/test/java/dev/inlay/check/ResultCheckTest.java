@@ -3,11 +3,9 @@ package dev.inlay.check;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
+import dev.inlay.ReadFiles;
 import dev.inlay.TableBuilder;
-import dev.inlay.model.TextLedger;
 import dev.inlay.rows.CheckCount;
-import dev.inlay.rows.DataSetPart;
-import dev.inlay.rows.DataSetReading;
 import dev.inlay.rows.FileRun;
 import dev.inlay.rows.Finding;
 import dev.inlay.rows.RunResult;
@@ -15,8 +13,6 @@ import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.ReportSpec;
 import dev.inlay.spec.SpecException;
 import dev.inlay.spec.SpecReader;
-import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -43,23 +39,7 @@ class ResultCheckTest {
                 + "  - "
                 + check);
     DataSetSpec set = spec.dataSets().get(0);
-    List<FileRun> runs = new ArrayList<>();
-    for (TableBuilder table : List.of(MARCH, APRIL)) {
-      String file = (char) ('a' + runs.size()) + ".pdf";
-      DataSetPart read = DataSetReading.read(set, file, List.of(table.build()), List.of());
-      DataSetPart part = Checks.made(set.checks(), read, file, List.of());
-      runs.add(
-          new FileRun(
-              Path.of(file),
-              "",
-              1,
-              1,
-              FileRun.Status.READ,
-              "",
-              List.of(part),
-              List.of(),
-              TextLedger.EMPTY));
-    }
+    List<FileRun> runs = ReadFiles.checked(set, List.of(MARCH, APRIL));
     return RunResult.of(spec, BatchChecks.made(spec, runs));
   }
 
