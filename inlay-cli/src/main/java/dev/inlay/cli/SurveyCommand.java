@@ -48,7 +48,7 @@ import picocli.CommandLine.Parameters;
     })
 final class SurveyCommand implements Callable<Integer> {
 
-  /** Of one group so many files are named on a screen. */
+  /** Of one group this many files are named on a screen. */
   private static final int PAPERS_ON_SCREEN = 12;
 
   /** More lines are shown as an overview. */

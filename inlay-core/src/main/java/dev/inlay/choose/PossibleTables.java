@@ -20,7 +20,7 @@ final class PossibleTables {
   private static final double LEAST_BEST = 0.5;
 
   /**
-   * At least so many of the lines in a row are expected to belong to a table. Of 41 tables that
+   * At least this many of the lines in a row are expected to belong to a table. Of 41 tables that
    * were not found in 1,800 made papers 20 are reported so, and 21 papers of the 1,372 in which
    * nothing is wrong; a limit of 1.5 would report 14 and 14.
    */

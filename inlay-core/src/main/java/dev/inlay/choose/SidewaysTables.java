@@ -23,7 +23,7 @@ final class SidewaysTables {
   /** Fewer characters are headings turned to save room, not a table. */
   private static final int LEAST_CHARACTERS = 24;
 
-  /** A table lying sideways has at least so many full rows. */
+  /** A table lying sideways has at least this many full rows. */
   private static final int LEAST_ROWS = 4;
 
   /** In a full row this share of the columns has text. */

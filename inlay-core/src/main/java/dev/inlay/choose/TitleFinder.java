@@ -21,10 +21,10 @@ public final class TitleFinder {
   /** Baselines of one caption follow each other within this many type sizes. */
   private static final double LINE_STEP = 1.6;
 
-  /** White of so many type sizes parts two captions on one line. */
+  /** White of this many type sizes parts two captions on one line. */
   private static final double PART_GAP = 2;
 
-  /** Type so many times as large as the page's is a heading. */
+  /** Type this many times as large as the page's is a heading. */
   private static final double LARGE_TYPE = 1.15;
 
   /** A caption has few lines; more is running text. */

@@ -17,7 +17,7 @@ import java.util.stream.IntStream;
 /** Compares two tables row by row: numbers as numbers, days as days. */
 public final class TableComparer {
 
-  /** So many of its first values name a row that has no key. */
+  /** This many of its first values name a row that has no key. */
   private static final int NAMING_FIELDS = 3;
 
   private final List<String> key;

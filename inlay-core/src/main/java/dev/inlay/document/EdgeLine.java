@@ -25,7 +25,7 @@ public record EdgeLine(
   /** Furniture stands in the upper or the lower fifth of a page. */
   private static final double EDGE_SHARE = 0.2;
 
-  /** Running heads of listings have at most so many lines. */
+  /** Running heads of listings have at most this many lines. */
   private static final int MOST_LINES = 8;
 
   /** Words further apart than this many type sizes belong to different columns. */

@@ -25,10 +25,10 @@ public final class FurnitureFinder {
   /** Heights that differ by no more than this many points are one. */
   private static final double SAME_HEIGHT = 3;
 
-  /** Inside a table, so many other pages must have a line too that repeats or counts. */
+  /** Inside a table, this many other pages must have a line too that repeats or counts. */
   private static final int OTHER_PAGES = 2;
 
-  /** Pages are compared with so many before and after. */
+  /** Pages are compared with this many before and after. */
   private static final int PAGES_AROUND = 4;
 
   private static final int LONGEST_PAGE_NUMBER = 6;

@@ -23,7 +23,7 @@ import java.util.Optional;
  */
 final class RowSums {
 
-  /** A row that no hint tells must agree in so many columns. */
+  /** A row that no hint tells must agree in this many columns. */
   private static final int COLUMNS_WITHOUT_HINT = 2;
 
   /** As many boundaries are tried, from the nearest; a level more of sums costs one. */
@@ -32,10 +32,10 @@ final class RowSums {
   /** One proved sum may bear its label by chance. */
   private static final int LEAST_LIKE = 2;
 
-  /** Rows beside the records come at least so many times. */
+  /** Rows beside the records come at least this many times. */
   private static final int LEAST_BESIDE = 3;
 
-  /** And are at least one of so many rows. */
+  /** And are at least one of this many rows. */
   private static final int ONE_BESIDE = 4;
 
   private final List<TableRow> rows;

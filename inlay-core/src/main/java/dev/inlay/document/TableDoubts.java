@@ -26,10 +26,10 @@ final class TableDoubts {
   /** A column with texts in at most this share of the rows may be part of its neighbour. */
   private static final double SPARSE_SHARE = 0.1;
 
-  /** At least so many of them are figures and nothing else: short words may be marks. */
+  /** At least this many of them are figures and nothing else: short words may be marks. */
   private static final double REAL_SHARE = 0.5;
 
-  /** In a triangle of figures each column has at most so many texts fewer than the one before. */
+  /** In a triangle of figures each column has at most this many texts fewer than the one before. */
   private static final int TRIANGLE_STEP = 2;
 
   /** In fewer rows a column may well have one text. */

@@ -21,7 +21,7 @@ final class BalanceCandidates {
   /** What agrees in fewer of the steps is not tried as a check: there are many pairs of fields. */
   private static final double LEAST_AGREEING = 0.6;
 
-  /** So many steps show that next to none agrees. */
+  /** This many steps show that next to none agrees. */
   private static final int FIRST_STEPS = 20;
 
   private final SampleRows samples;

@@ -21,7 +21,7 @@ record Candidate(
     boolean mayFail,
     List<Candidate> otherwise) {
 
-  /** A relation that fails somewhere is asked in at least so many places. */
+  /** A relation that fails somewhere is asked in at least this many places. */
   private static final int LEAST_FOR_FAILURES = 30;
 
   /** And fails in at most this share of them. */
@@ -41,7 +41,7 @@ record Candidate(
     return new Candidate(check, held, count, places, true, otherwise);
   }
 
-  /** Whether it may be proposed with so many failures. */
+  /** Whether it may be proposed with this many failures. */
   boolean stands(int failures) {
     return failures == 0
         || mayFail && count >= LEAST_FOR_FAILURES && failures <= MOST_FAILURES * count;

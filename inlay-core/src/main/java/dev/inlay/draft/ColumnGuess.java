@@ -71,7 +71,7 @@ record ColumnGuess(
   private static final int FIRST_YEAR = 1900;
   private static final int LAST_YEAR = 2100;
 
-  /** Names in figures have at least so many digits. */
+  /** Names in figures have at least this many digits. */
   private static final int LEAST_DIGITS_OF_NAME = 4;
 
   /** Fewer figures may be different and equally long by chance. */

@@ -18,7 +18,7 @@ final class Layout {
   /** In a column whose values go on downwards at least this share of the rows is blank. */
   private static final double LEAST_BLANK = 0.3;
 
-  /** So many of the headings must be alike. */
+  /** This many of the headings must be alike. */
   private static final double SAME_SHARE = 0.6;
 
   /** A column of the layout. */

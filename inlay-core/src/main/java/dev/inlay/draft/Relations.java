@@ -19,7 +19,7 @@ import java.util.Optional;
  */
 final class Relations {
 
-  /** So many of the places where a relation fails are named. */
+  /** This many of the places where a relation fails are named. */
   private static final int MOST_NAMED = 3;
 
   private final String spec;

@@ -24,7 +24,7 @@ record SampleRows(DataSetSpec set, List<DataSetPart> parts) {
   /** And so may what holds of fewer different values. */
   static final int LEAST_VALUES = 5;
 
-  /** Rows beside the others are at least one of so many. */
+  /** Rows beside the others are at least one of this many. */
   private static final int BESIDES = 4;
 
   /** All rows, those of the first file first. */

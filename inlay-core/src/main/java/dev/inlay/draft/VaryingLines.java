@@ -14,7 +14,7 @@ import java.util.regex.Pattern;
  */
 final class VaryingLines {
 
-  /** A line that differs in more than so many words says something else. */
+  /** A line that differs in more than this many words says something else. */
   private static final int MOST_WORDS = 4;
 
   /** Longer lines are running text. */
@@ -37,7 +37,7 @@ final class VaryingLines {
   /** The number of a page or sheet. */
   private static final Pattern PAGE = Pattern.compile("\\p{L}+\\.? \\d+( \\p{L}+ \\d+)?");
 
-  /** Type of one size may differ by so many points. */
+  /** Type of one size may differ by this many points. */
   private static final double SAME_HEIGHT = 0.2;
 
   private final List<List<PageLine>> firstPages = new ArrayList<>();

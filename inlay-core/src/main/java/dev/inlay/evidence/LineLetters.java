@@ -12,7 +12,7 @@ final class LineLetters {
   /** A line fills its side from this share of its width on. */
   private static final double FULL_WIDTH_SHARE = 0.85;
 
-  /** A line of running text has at least so many words. */
+  /** A line of running text has at least this many words. */
   private static final int WORDS = 4;
 
   /** In running text this share of the characters, spaces counted in, are letters. */

@@ -5,6 +5,7 @@ import dev.inlay.page.TextLine;
 import dev.inlay.page.Word;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Lines one below the other, and the strips that may part them into two columns of the page. */
 final class LineStretch {
@@ -78,8 +79,8 @@ final class LineStretch {
     return places;
   }
 
-  /** The width of the strip around x that parts two columns, or 0 where it parts none. */
-  double stripAt(double x) {
+  /** The strip around x that parts two columns; empty where none does. */
+  Optional<Interval> stripAt(double x) {
     Side before = new Side();
     Side after = new Side();
     before.edge = left;
@@ -106,29 +107,16 @@ final class LineStretch {
     double width = after.edge - before.edge;
     int fewer = Math.min(before.lines, after.lines);
     if (fewer < LEAST_APART || crossing > CROSSING_SHARE * size() || width < before.size) {
-      return 0;
+      return Optional.empty();
     }
     boolean apart =
         common <= COMMON_SHARE * fewer
             && width >= WIDE_STRIP * before.size
             && before.height().overlap(after.height()) > 0
             && !isRuledAcross(x, before.height(), after.height());
-    return apart || isProse(x, before, after) ? width : 0;
-  }
-
-  /** The middle of the strip around a place that parts the lines. */
-  double middleOfStrip(double x) {
-    double before = left;
-    double after = right;
-    for (TextLine line : lines.subList(from, to)) {
-      List<Word> words = line.words();
-      int count = WordOrder.firstFrom(words, x);
-      if (!crosses(words, count, x)) {
-        before = count > 0 ? Math.max(before, words.get(count - 1).box().right()) : before;
-        after = count < words.size() ? Math.min(after, words.get(count).box().left()) : after;
-      }
-    }
-    return (before + after) / 2;
+    return apart || isProse(x, before, after)
+        ? Optional.of(new Interval(before.edge, after.edge))
+        : Optional.empty();
   }
 
   private boolean isProse(double x, Side before, Side after) {

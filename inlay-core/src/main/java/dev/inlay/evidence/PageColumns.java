@@ -1,10 +1,12 @@
 package dev.inlay.evidence;
 
+import dev.inlay.geom.Interval;
 import dev.inlay.page.TextLine;
 import dev.inlay.page.Word;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Parts the lines of a page that is printed in two columns, or of the stretch of it that is, so
@@ -56,7 +58,7 @@ public final class PageColumns {
     double widest = 0;
     for (int p = 0; p < places.length; p++) {
       if (crossings.count(p) <= LineStretch.CROSSING_SHARE * lines.size()) {
-        double width = whole.stripAt(places[p]);
+        double width = whole.stripAt(places[p]).map(Interval::length).orElse(0.0);
         if (width > widest) {
           widest = width;
           best = places[p];
@@ -67,11 +69,11 @@ public final class PageColumns {
   }
 
   /** Consecutive lines that a strip parts. */
-  private record Band(int from, int to, double x, double width) {
+  private record Band(int from, int to, Interval strip) {
 
     boolean isBetterThan(Band other) {
       int more = (to - from) - (other.to - other.from);
-      return more > 0 || more == 0 && width > other.width;
+      return more > 0 || more == 0 && strip.length() > other.strip.length();
     }
   }
 
@@ -84,8 +86,11 @@ public final class PageColumns {
         if (i == lines.size() || crossings.crosses(i, p)) {
           boolean large = i - from >= 2 * LineStretch.LEAST_APART;
           if (large && !crossings.partsAsBefore(from, i, p)) {
-            Band band = new Band(from, i, places[p], stretch(from, i).stripAt(places[p]));
-            best = band.width > 0 && (best == null || band.isBetterThan(best)) ? band : best;
+            Optional<Interval> strip = stretch(from, i).stripAt(places[p]);
+            if (strip.isPresent()) {
+              Band band = new Band(from, i, strip.get());
+              best = best == null || band.isBetterThan(best) ? band : best;
+            }
           }
           from = i + 1;
         }
@@ -94,7 +99,7 @@ public final class PageColumns {
     if (best == null) {
       return List.of(lines);
     }
-    double middle = stretch(best.from, best.to).middleOfStrip(best.x);
+    double middle = best.strip.middle();
     int from = extended(best.from - 1, -1, middle) + 1;
     int to = extended(best.to, 1, middle);
     List<List<TextLine>> zones = new ArrayList<>();

@@ -25,7 +25,7 @@ public final class WordGaps {
   /** Letters that are narrower than others in all type but that of fixed width. */
   private static final String NARROW_LETTERS = "iljtfI";
 
-  /** So many characters, from about so many lines, tell the type. */
+  /** This many characters, from about this many lines, tell the type. */
   private static final int ENOUGH = 600;
 
   private static final int ENOUGH_LINES = 12;

@@ -8,7 +8,7 @@ public final class WordOrder {
 
   private WordOrder() {}
 
-  /** The index of the first word that begins at a place or behind it; so many begin before it. */
+  /** The index of the first word that begins at a place or behind it; this many begin before it. */
   public static int firstFrom(List<Word> words, double place) {
     int low = 0;
     int high = words.size();

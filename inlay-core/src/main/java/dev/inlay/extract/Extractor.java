@@ -67,7 +67,7 @@ public final class Extractor {
     this.choice = choice;
   }
 
-  /** The same extraction, with the pages of each document worked on by so many threads. */
+  /** The same extraction, with the pages of each document worked on by this many threads. */
   public Extractor onThreads(int number) {
     return new Extractor(pages, password, tools, choice, number, limit);
   }

@@ -35,7 +35,7 @@ import org.slf4j.LoggerFactory;
  */
 final class TableReader implements AutoCloseable {
 
-  /** Furniture shows on the pages around: a page is held while so many more are looked at. */
+  /** Furniture shows on the pages around: a page is held while this many more are looked at. */
   private static final int PAGES_AHEAD = 12;
 
   private static final Logger LOG = LoggerFactory.getLogger(TableReader.class);

@@ -43,12 +43,12 @@ public record TableCell(
     return new TableCell(joined, starts, column, columnSpan, rowSpan, box);
   }
 
-  /** The same cell so many columns further right. */
+  /** The same cell this many columns further right. */
   public TableCell shifted(int columns) {
     return new TableCell(text, lineStarts, column + columns, columnSpan, rowSpan, box);
   }
 
-  /** The same cell over so many rows. */
+  /** The same cell over this many rows. */
   public TableCell withRowSpan(int rows) {
     return rows == rowSpan ? this : new TableCell(text, lineStarts, column, columnSpan, rows, box);
   }

@@ -43,19 +43,19 @@ public record TextLedger(
         doubled + apart.doubled);
   }
 
-  /** This ledger and so many more characters that draw boxes. */
+  /** This ledger and this many more characters that draw boxes. */
   public TextLedger withMarks(int more) {
     return new TextLedger(
         printed + more, inCells, leaders + more, stray, furniture, outside, doubled);
   }
 
-  /** This ledger and so many more characters outside tables. */
+  /** This ledger and this many more characters outside tables. */
   public TextLedger withOutside(int more) {
     return new TextLedger(
         printed + more, inCells, leaders, stray, furniture, outside + more, doubled);
   }
 
-  /** This ledger, with so many of the characters outside tables known to be furniture. */
+  /** This ledger, with this many of the characters outside tables known to be furniture. */
   public TextLedger withFurniture(int characters) {
     return new TextLedger(
         printed, inCells, leaders, stray, furniture + characters, outside - characters, doubled);

@@ -45,7 +45,7 @@ record FileDamage(Optional<String> lost, Optional<String> repaired, int pages) {
   /** A place that is none. */
   private static final String NOWHERE = "0000000000";
 
-  /** So many bytes hold the heading of an object, and tell whether it is there. */
+  /** This many bytes hold the heading of an object, and tell whether it is there. */
   private static final int HEADING = 40;
 
   /** The description of an object is looked at up to here. */
@@ -54,7 +54,7 @@ record FileDamage(Optional<String> lost, Optional<String> repaired, int pages) {
   /** Most descriptions are shorter. */
   private static final int SHORT_DESCRIPTION = 300;
 
-  /** So many zero bytes in a row stand in no description of an object. */
+  /** This many zero bytes in a row stand in no description of an object. */
   private static final String ZEROS = "\0".repeat(16);
 
   /** Page trees have no more branches; one that has runs in a circle. */

@@ -85,13 +85,13 @@ public record Cell(
         Fill.WHITE);
   }
 
-  /** The same cell so many rows further down. */
+  /** The same cell this many rows further down. */
   public Cell movedDown(int rows) {
     return new Cell(
         row + rows, column, rowSpan, columnSpan, box, text, lineStarts, bold, shade, glyphs);
   }
 
-  /** The same cell, from another row on and over so many rows. */
+  /** The same cell, from another row on and over this many rows. */
   public Cell over(int firstRow, int rows) {
     return new Cell(firstRow, column, rows, columnSpan, box, text, lineStarts, bold, shade, glyphs);
   }

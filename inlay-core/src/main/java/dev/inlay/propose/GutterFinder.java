@@ -56,13 +56,13 @@ public final class GutterFinder {
   /** The label of a sum over several columns stands this many type sizes from the left edge. */
   private static final double LABEL_INDENT = 3;
 
-  /** So many gutters show a rhythm. */
+  /** This many gutters show a rhythm. */
   private static final int LEAST_RHYTHM = 3;
 
   /** A gutter in the rhythm of the others has at least this share of their width. */
   private static final double SAME_WIDTH = 0.95;
 
-  /** So many full rows must be left where labels of sums are set aside. */
+  /** This many full rows must be left where labels of sums are set aside. */
   private static final int LEAST_FULL_ROWS = 3;
 
   /** A strip of at least this share of the width that it takes is nearly a gutter. */

@@ -16,10 +16,10 @@ final class OpenDoubts {
   /** A gutter narrower than this many type sizes could be a space inside a cell. */
   private static final double NARROW_GUTTER = 0.25;
 
-  /** A gutter that has so many times the white of every other could part two tables. */
+  /** A gutter that has this many times the white of every other could part two tables. */
   private static final double FAR_WIDER = 2.5;
 
-  /** So many times suffice where figures end on its left and names begin on its right. */
+  /** This many times suffice where figures end on its left and names begin on its right. */
   private static final double WIDER = 1.2;
 
   /** A gutter that could part two tables is at least this wide, in type sizes. */

@@ -27,7 +27,7 @@ public final class SideBySide {
   /** The white between two tables is at least this wide, in type sizes. */
   private static final double LEAST_WIDTH = 2;
 
-  /** One table has at least so many lines more than another. */
+  /** One table has at least this many lines more than another. */
   private static final int LEAST_MORE_LINES = 1;
 
   private static final int LEAST_LINES = 3;

@@ -16,7 +16,7 @@ import java.util.Optional;
  */
 final class ColumnPlaces {
 
-  /** So many of the columns wanted are found by their headings. */
+  /** This many of the columns wanted are found by their headings. */
   private static final double LEAST_FOUND = 0.6;
 
   /** No column is known. */

@@ -37,7 +37,9 @@ final class ResultWorkbook {
   private static final int WIDEST = 80;
   private static final int NARROWEST = 8;
 
-  /** Wider sheets are printed across the page: so many characters of the usual type fit upright. */
+  /**
+   * Wider sheets are printed across the page: this many characters of the usual type fit upright.
+   */
   private static final int WIDEST_UPRIGHT = 95;
 
   private static final int PADDING = 3;

@@ -17,7 +17,7 @@ public final class SurveyOverview {
   /** With what stands around them they fill a screen of thirty lines. */
   private static final int MOST_GROUPS = 20;
 
-  /** The name of a file takes at most this part of a line: one in so many. */
+  /** The name of a file takes at most this part of a line: one in this many. */
   private static final int NAME_SHARE = 4;
 
   private static final String INDENT = "   ";

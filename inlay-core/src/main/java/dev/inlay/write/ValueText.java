@@ -5,7 +5,7 @@ import java.math.BigDecimal;
 /** Values as texts in files: the same value gives the same text everywhere. */
 final class ValueText {
 
-  /** Sheets and databases keep numbers in binary, which hold so many digits. */
+  /** Sheets and databases keep numbers in binary, which hold this many digits. */
   private static final int MOST_DIGITS = 15;
 
   private ValueText() {}

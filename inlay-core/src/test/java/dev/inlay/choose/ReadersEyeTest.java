@@ -101,7 +101,7 @@ class ReadersEyeTest {
     assertThat(texts(tables.get(1)).get(0)).containsExactly("Goods", "Price");
   }
 
-  /** Two tables of two columns, their captions so many points above the headings. */
+  /** Two tables of two columns, their captions this many points above the headings. */
   private static List<Table> captioned(double above, double second) {
     PageBuilder page = new PageBuilder();
     page.text("Table 1. Berths of the quay", 50, 150 - above);
