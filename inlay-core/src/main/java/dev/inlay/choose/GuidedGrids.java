@@ -2,15 +2,10 @@ package dev.inlay.choose;
 
 import dev.inlay.evidence.Frame;
 import dev.inlay.evidence.LineRole;
-import dev.inlay.evidence.PageMeasure;
-import dev.inlay.evidence.Ruling;
-import dev.inlay.evidence.RulingFinder;
+import dev.inlay.evidence.PageEvidence;
 import dev.inlay.geom.Box;
 import dev.inlay.model.Warning;
 import dev.inlay.model.WarningCode;
-import dev.inlay.page.GlyphIndex;
-import dev.inlay.page.LineComposer;
-import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
 import dev.inlay.page.Turn;
 import dev.inlay.propose.GivenGutters;
@@ -30,29 +25,25 @@ final class GuidedGrids {
   /** A table that was found fills a given frame where it holds this share of its characters. */
   private static final double FILLED = 0.8;
 
-  private final Page page;
-  private final GlyphIndex index;
-  private final PageMeasure measure;
+  private final PageEvidence evidence;
   private final PageHints guidance;
 
-  private GuidedGrids(Page page, GlyphIndex index, PageMeasure measure, PageHints guidance) {
-    this.page = page;
-    this.index = index;
-    this.measure = measure;
+  private GuidedGrids(PageEvidence evidence, PageHints guidance) {
+    this.evidence = evidence;
     this.guidance = guidance;
   }
 
   /**
    * Finds the grids.
    *
-   * @param page the part of the page that holds them
+   * @param evidence of the part of the page that holds them
    */
-  static PageGrids find(Page page, GlyphIndex index, PageMeasure measure, PageHints guidance) {
-    return new GuidedGrids(page, index, measure, guidance).find();
+  static PageGrids find(PageEvidence evidence, PageHints guidance) {
+    return new GuidedGrids(evidence, guidance).find();
   }
 
   private PageGrids find() {
-    PageGrids found = PageGrids.find(page, index, measure, guidance.rulings());
+    PageGrids found = PageGrids.find(evidence, guidance.rulings());
     if (guidance.areaIsFrame() && !fillsArea(found) || wantsOne(found)) {
       return forced();
     }
@@ -71,21 +62,22 @@ final class GuidedGrids {
 
   private boolean fillsArea(PageGrids found) {
     return found.grids().size() == 1
-        && index.within(found.grids().get(0).frame().box()).size() >= FILLED * page.glyphs().size();
+        && evidence.glyphsIn(found.grids().get(0).frame().box()).size()
+            >= FILLED * evidence.page().glyphs().size();
   }
 
   /** One table of all that stands in the area; none where it holds no two columns. */
   private PageGrids forced() {
-    List<TextLine> lines = upright(LineComposer.compose(page.glyphs()));
+    List<TextLine> lines = upright(evidence.lines());
     if (lines.isEmpty()) {
       return new PageGrids(List.of(), List.of(), List.of());
     }
     Box box = lines.stream().map(TextLine::box).reduce(Box::union).orElseThrow();
-    Frame frame = new Frame(page.number(), box, horizontals(), List.of());
+    Frame frame = new Frame(evidence.number(), box, evidence.horizontals(), List.of());
     if (!guidance.gutters().isEmpty()) {
       return new PageGrids(List.of(parted(frame)), List.of(), List.of());
     }
-    Optional<OpenFrame> open = PageGrids.whole(lines, page, measure);
+    Optional<OpenFrame> open = PageGrids.whole(lines, evidence);
     return open.isPresent()
         ? new PageGrids(List.of(OpenGridBuilder.build(open.get())), List.of(), List.of())
         : new PageGrids(List.of(), lines, List.of());
@@ -110,25 +102,21 @@ final class GuidedGrids {
         box.bottom());
   }
 
-  private List<Ruling> horizontals() {
-    return RulingFinder.find(page, measure).stream().filter(Ruling::horizontal).toList();
-  }
-
   private static List<TextLine> upright(List<TextLine> lines) {
     return lines.stream().filter(l -> l.turn() == Turn.UPRIGHT).toList();
   }
 
   /** The grid of a frame parted by the gutters given. */
   private Grid parted(Frame frame) {
-    List<TextLine> lines = upright(LineComposer.compose(index.within(frame.box())));
+    List<TextLine> lines = upright(evidence.linesIn(frame.box()));
     if (guidance.textsMayCross()) {
       Box wide = asWide(frame.box(), guidance.area().orElse(frame.box()));
       Frame whole = new Frame(frame.page(), wide, frame.horizontals(), frame.verticals());
       OpenFrame open = GivenGutters.known(whole, lines, guidance.gutters());
-      return OpenGridBuilder.buildAsKnown(goingOn(PageGrids.withRoles(open, page, measure)));
+      return OpenGridBuilder.buildAsKnown(goingOn(PageGrids.withRoles(open, evidence)));
     }
     GivenGutters given = GivenGutters.over(frame, lines, guidance.gutters());
-    Grid grid = OpenGridBuilder.build(PageGrids.withRoles(given.frame(), page, measure));
+    Grid grid = OpenGridBuilder.build(PageGrids.withRoles(given.frame(), evidence));
     List<Warning> warnings = new ArrayList<>(grid.warnings());
     for (GivenGutters.Cut cut : given.cuts()) {
       String message =

@@ -1,11 +1,11 @@
 package dev.inlay.choose;
 
+import dev.inlay.evidence.PageEvidence;
 import dev.inlay.geom.Box;
 import dev.inlay.model.TextLedger;
 import dev.inlay.model.Warning;
 import dev.inlay.model.WarningCode;
 import dev.inlay.page.Glyph;
-import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.Page;
 import dev.inlay.propose.Cell;
 import dev.inlay.propose.Grid;
@@ -21,8 +21,7 @@ final class LedgerKeeper {
   /** What leader dots and rules made of characters consist of. */
   private static final String MARKS = ".·…_-=|+*~<>";
 
-  private final Page page;
-  private final GlyphIndex index;
+  private final PageEvidence evidence;
   private final Set<Glyph> placed = Collections.newSetFromMap(new IdentityHashMap<>());
   private final Set<Glyph> leaders = Collections.newSetFromMap(new IdentityHashMap<>());
   private final Set<Glyph> strays = Collections.newSetFromMap(new IdentityHashMap<>());
@@ -30,9 +29,8 @@ final class LedgerKeeper {
   private int inCells;
   private int doubled;
 
-  LedgerKeeper(Page page, GlyphIndex index, List<Grid> grids) {
-    this.page = page;
-    this.index = index;
+  LedgerKeeper(PageEvidence evidence, List<Grid> grids) {
+    this.evidence = evidence;
     List<Integer> doubledBy = new ArrayList<>();
     for (Grid grid : grids) {
       int before = doubled;
@@ -58,7 +56,7 @@ final class LedgerKeeper {
   private List<Warning> leftOver(Grid grid, int twice) {
     StringBuilder stray = new StringBuilder();
     Box place = null;
-    for (Glyph glyph : index.within(grid.frame().box())) {
+    for (Glyph glyph : evidence.glyphsIn(grid.frame().box())) {
       if (glyph.isBlank() || placed.contains(glyph)) {
         continue;
       }
@@ -88,6 +86,7 @@ final class LedgerKeeper {
   }
 
   TextLedger ledger() {
+    Page page = evidence.page();
     int printed = (int) page.glyphs().stream().filter(g -> !g.isBlank()).count();
     int outside = printed - placed.size() - leaders.size() - strays.size();
     int furniture = (int) page.furniture().stream().filter(g -> !g.isBlank()).count();

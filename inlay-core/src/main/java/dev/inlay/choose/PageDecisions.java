@@ -1,8 +1,7 @@
 package dev.inlay.choose;
 
-import dev.inlay.evidence.PageMeasure;
+import dev.inlay.evidence.PageEvidence;
 import dev.inlay.model.Decision;
-import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.Page;
 import dev.inlay.propose.HeadingDecisions;
 import dev.inlay.propose.OpenFrame;
@@ -27,9 +26,8 @@ public final class PageDecisions {
    * @param page as it was read, without furniture that stands inside tables
    */
   public static List<Decision> of(Page page) {
-    Page rest = PageZones.upright(page);
-    GlyphIndex index = new GlyphIndex(rest);
-    PageParts parts = PageZones.parts(rest, index);
+    PageEvidence evidence = PageZones.evidence(page);
+    PageParts parts = PageParts.of(evidence, RulingUse.WEIGH);
     List<Decision> decisions = new ArrayList<>();
     List<Zone> zones = new ArrayList<>(parts.columns());
     zones.addAll(parts.boxes());
@@ -37,15 +35,13 @@ public final class PageDecisions {
       decisions.addAll(RoleDecisions.of(page.number(), zone));
     }
     parts.ruled().stream()
-        .flatMap(g -> RuledRows.zone(g, index, parts.drawn()).stream())
+        .flatMap(g -> RuledRows.zone(g, evidence).stream())
         .map(zone -> RoleDecisions.ofRuled(page.number(), zone))
         .forEach(decisions::addAll);
     for (OpenFrame frame : PageZones.frames(page.number(), parts)) {
       decisions.addAll(HeadingDecisions.of(page.number(), OpenGridBuilder.layout(frame)));
     }
-    PageGrids.find(rest, index, PageMeasure.of(rest)).grids().stream()
-        .map(HeaderRows::decision)
-        .forEach(decisions::add);
+    PageGrids.find(evidence).grids().stream().map(HeaderRows::decision).forEach(decisions::add);
     decisions.sort(Comparator.comparingDouble(d -> d.place().orElseThrow().top()));
     return decisions;
   }

@@ -1,12 +1,9 @@
 package dev.inlay.choose;
 
 import dev.inlay.evidence.ChunkLine;
+import dev.inlay.evidence.PageEvidence;
 import dev.inlay.evidence.PageLines;
-import dev.inlay.evidence.PageMeasure;
-import dev.inlay.evidence.RulingFinder;
 import dev.inlay.geom.Box;
-import dev.inlay.page.GlyphIndex;
-import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
 import dev.inlay.propose.BandedGrid;
 import dev.inlay.propose.Grid;
@@ -31,17 +28,16 @@ import java.util.Optional;
 record PageGrids(List<Grid> grids, List<TextLine> outside, List<PossibleTable> possible) {
 
   /** Finds the grids of a page. */
-  static PageGrids find(Page page, GlyphIndex index, PageMeasure measure) {
-    return find(page, index, measure, RulingUse.WEIGH);
+  static PageGrids find(PageEvidence evidence) {
+    return find(evidence, RulingUse.WEIGH);
   }
 
   /** Finds the grids of a page; rulings that are to be ignored are not on it any more. */
-  static PageGrids find(Page page, GlyphIndex index, PageMeasure measure, RulingUse use) {
-    PageParts parts = PageParts.of(page, index, measure, use);
+  static PageGrids find(PageEvidence evidence, RulingUse use) {
+    PageParts parts = PageParts.of(evidence, use);
     List<Grid> grids = new ArrayList<>();
     for (Grid grid : parts.ruled()) {
-      grids.add(
-          RuledRows.zone(grid, index, parts.drawn()).map(zone -> read(grid, zone)).orElse(grid));
+      grids.add(RuledRows.zone(grid, evidence).map(zone -> read(grid, zone)).orElse(grid));
     }
     if (use == RulingUse.USE) {
       return new PageGrids(grids, parts.outside(), List.of());
@@ -49,11 +45,11 @@ record PageGrids(List<Grid> grids, List<TextLine> outside, List<PossibleTable> p
     parts.inBoxes().forEach(open -> grids.add(OpenGridBuilder.build(open)));
     List<PossibleTables> rests = new ArrayList<>();
     for (Zone zone : parts.columns()) {
-      RoleRegions read = RoleRegions.in(page.number(), zone, parts.turned());
+      RoleRegions read = RoleRegions.in(evidence.number(), zone, parts.turned());
       read.regions().forEach(open -> grids.add(OpenGridBuilder.build(open)));
       rests.add(new PossibleTables(zone.lines(), read.reading()));
     }
-    HeaderBoxes.join(grids, measure);
+    HeaderBoxes.join(grids, evidence.measure());
     SumBoxes.join(grids);
     grids.sort(
         Comparator.comparingDouble((Grid g) -> g.frame().box().top())
@@ -71,19 +67,15 @@ record PageGrids(List<Grid> grids, List<TextLine> outside, List<PossibleTable> p
   }
 
   /** The frame of lines that are known to be one table; empty where they leave no gutter. */
-  static Optional<OpenFrame> whole(List<TextLine> lines, Page page, PageMeasure measure) {
+  static Optional<OpenFrame> whole(List<TextLine> lines, PageEvidence evidence) {
     List<ChunkLine> sorted = ChunkLine.of(PageLines.upright(lines));
     return sorted.isEmpty()
         ? Optional.empty()
-        : RoleRegions.whole(page.number(), zone(sorted, page, measure));
+        : RoleRegions.whole(evidence.number(), Zone.of(evidence, sorted));
   }
 
   /** A frame whose lines all belong to one table, with their roles. */
-  static OpenFrame withRoles(OpenFrame open, Page page, PageMeasure measure) {
-    return open.withRoles(RoleReading.of(zone(open.lines(), page, measure)).inside());
-  }
-
-  private static Zone zone(List<ChunkLine> lines, Page page, PageMeasure measure) {
-    return PageParts.drawn(page, RulingFinder.find(page, measure), measure).withLines(lines);
+  static OpenFrame withRoles(OpenFrame open, PageEvidence evidence) {
+    return open.withRoles(RoleReading.of(Zone.of(evidence, open.lines())).inside());
   }
 }

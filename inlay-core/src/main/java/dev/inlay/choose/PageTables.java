@@ -2,11 +2,10 @@ package dev.inlay.choose;
 
 import dev.inlay.choose.SidewaysTables.Sideways;
 import dev.inlay.evidence.CharacterBoxes;
-import dev.inlay.evidence.PageMeasure;
+import dev.inlay.evidence.PageEvidence;
 import dev.inlay.geom.Box;
 import dev.inlay.model.TextLedger;
 import dev.inlay.page.Glyph;
-import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
@@ -67,16 +66,14 @@ public final class PageTables {
     CharacterBoxes.Redrawn boxes = CharacterBoxes.redraw(area);
     Page drawn = guidance.rulings() == RulingUse.IGNORE ? boxes.page().textOnly() : boxes.page();
     List<Sideways> sideways = SidewaysTables.find(drawn);
-    Page rest = SidewaysTables.without(drawn, sideways);
-    GlyphIndex index = new GlyphIndex(rest);
-    PageMeasure measure = PageMeasure.of(rest);
-    PageGrids found = GuidedGrids.find(rest, index, measure, guidance);
+    PageEvidence evidence = PageEvidence.of(SidewaysTables.without(drawn, sideways));
+    PageGrids found = GuidedGrids.find(evidence, guidance);
     List<TextLine> around = area == page ? found.outside() : linesAround(page, area);
     List<Grid> grids = found.grids();
-    LedgerKeeper keeper = new LedgerKeeper(rest, index, grids);
+    LedgerKeeper keeper = new LedgerKeeper(evidence, grids);
     TextLedger ledger = keeper.ledger().withMarks(boxes.marks().size());
     List<PageTable> tables = new ArrayList<>();
-    double typeSize = measure.typeSize();
+    double typeSize = evidence.typeSize();
     for (int i = 0; i < grids.size(); i++) {
       Grid grid = grids.get(i);
       Optional<String> title = TitleFinder.above(grid.frame().box(), around, typeSize);

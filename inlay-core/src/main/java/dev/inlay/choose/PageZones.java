@@ -2,8 +2,7 @@ package dev.inlay.choose;
 
 import dev.inlay.evidence.CharacterBoxes;
 import dev.inlay.evidence.LineNumbers;
-import dev.inlay.evidence.PageMeasure;
-import dev.inlay.page.GlyphIndex;
+import dev.inlay.evidence.PageEvidence;
 import dev.inlay.page.Page;
 import dev.inlay.propose.Grid;
 import dev.inlay.propose.OpenFrame;
@@ -19,25 +18,22 @@ public final class PageZones {
 
   /** The lines of a page, column by column; then those of each box, then of each ruled table. */
   public static List<Zone> of(Page page) {
-    Page rest = upright(page);
-    GlyphIndex index = new GlyphIndex(rest);
-    PageParts parts = parts(rest, index);
+    PageEvidence evidence = evidence(page);
+    PageParts parts = PageParts.of(evidence, RulingUse.WEIGH);
     List<Zone> zones = new ArrayList<>(parts.columns());
     zones.addAll(parts.boxes());
-    parts.ruled().forEach(g -> RuledRows.zone(g, index, parts.drawn()).ifPresent(zones::add));
+    parts.ruled().forEach(g -> RuledRows.zone(g, evidence).ifPresent(zones::add));
     return zones;
   }
 
   /** The frames of the open and part-ruled tables of a page. */
   public static List<OpenFrame> frames(Page page) {
-    Page rest = upright(page);
-    return frames(page.number(), parts(rest, new GlyphIndex(rest)));
+    return frames(page.number(), PageParts.of(evidence(page), RulingUse.WEIGH));
   }
 
   /** The grids of the upright tables of a page. */
   public static List<Grid> grids(Page page) {
-    Page rest = upright(page);
-    return PageGrids.find(rest, new GlyphIndex(rest), PageMeasure.of(rest)).grids();
+    return PageGrids.find(evidence(page)).grids();
   }
 
   /** The frames of a page that is cut already. */
@@ -49,13 +45,9 @@ public final class PageZones {
     return frames;
   }
 
-  /** The page without line numbers and what lies sideways, boxes of characters drawn. */
-  static Page upright(Page page) {
+  /** Of the page without line numbers and what lies sideways, boxes of characters drawn. */
+  static PageEvidence evidence(Page page) {
     Page drawn = CharacterBoxes.redraw(LineNumbers.setAside(page)).page();
-    return SidewaysTables.without(drawn, SidewaysTables.find(drawn));
-  }
-
-  static PageParts parts(Page page, GlyphIndex index) {
-    return PageParts.of(page, index, PageMeasure.of(page), RulingUse.WEIGH);
+    return PageEvidence.of(SidewaysTables.without(drawn, SidewaysTables.find(drawn)));
   }
 }

@@ -1,16 +1,12 @@
 package dev.inlay.choose;
 
-import dev.inlay.evidence.ChunkLine;
-import dev.inlay.evidence.PageLines;
+import dev.inlay.evidence.PageEvidence;
 import dev.inlay.evidence.PageMeasure;
 import dev.inlay.evidence.Ruling;
 import dev.inlay.evidence.RulingStack;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import dev.inlay.model.WarningCode;
-import dev.inlay.page.GlyphIndex;
-import dev.inlay.page.LineComposer;
-import dev.inlay.page.Page;
 import dev.inlay.propose.BandedGrid;
 import dev.inlay.propose.Grid;
 import dev.inlay.propose.OpenEdges;
@@ -38,31 +34,30 @@ final class RowRuledGrids {
   /** At least this many shorter rulings, ending at the right edge, part the rows of one label. */
   private static final int LEAST_PARTING = 3;
 
-  private final Page page;
-  private final GlyphIndex index;
+  private final PageEvidence evidence;
   private final PageMeasure measure;
   private final List<Ruling> rulings;
   private final List<Grid> grids = new ArrayList<>();
 
-  private RowRuledGrids(Page page, GlyphIndex index, List<Ruling> rulings, PageMeasure measure) {
-    this.page = page;
-    this.index = index;
+  private RowRuledGrids(PageEvidence evidence, List<Ruling> rulings) {
+    this.evidence = evidence;
     this.rulings = rulings;
-    this.measure = measure;
+    this.measure = evidence.measure();
   }
 
   /**
    * Finds the grids.
    *
-   * @param rulings of the page
+   * @param evidence of the page
    * @param taken boxes that are read otherwise: nothing in them is looked at
    */
-  static List<Grid> find(
-      Page page, GlyphIndex index, List<Ruling> rulings, PageMeasure measure, List<Box> taken) {
+  static List<Grid> find(PageEvidence evidence, List<Box> taken) {
     List<Ruling> free =
-        rulings.stream().filter(r -> taken.stream().noneMatch(b -> b.meets(r.box()))).toList();
-    RowRuledGrids finding = new RowRuledGrids(page, index, free, measure);
-    RulingStack.of(free, measure).forEach(finding::addFrom);
+        evidence.rulings().stream()
+            .filter(r -> taken.stream().noneMatch(b -> b.meets(r.box())))
+            .toList();
+    RowRuledGrids finding = new RowRuledGrids(evidence, free);
+    RulingStack.of(free, evidence.measure()).forEach(finding::addFrom);
     return finding.grids;
   }
 
@@ -81,13 +76,12 @@ final class RowRuledGrids {
         bands.add(band);
       }
     }
-    add(bands, stack, above, page.height());
+    add(bands, stack, above, evidence.page().height());
   }
 
   private RowBand band(Interval height, Interval extent) {
     Box box = new Box(extent.from(), height.from(), extent.to(), height.to());
-    return new RowBand(
-        height, ChunkLine.of(PageLines.upright(LineComposer.compose(index.within(box)))));
+    return new RowBand(height, evidence.chunkLinesIn(box));
   }
 
   /**
@@ -111,7 +105,7 @@ final class RowRuledGrids {
     boxed(new Interval(height.to(), reach.to()), stack)
         .or(() -> edges.below(band(new Interval(height.to(), below), stack.extent())))
         .ifPresent(all::add);
-    BandedGrid.of(all, stack, drawn, page, index, measure)
+    BandedGrid.of(all, stack, drawn, evidence)
         .filter(g -> !isOdd(g) && RuledGrids.isTable(g) && !HiddenCells.in(g))
         .ifPresent(grids::add);
   }

@@ -1,13 +1,12 @@
 package dev.inlay.choose;
 
 import dev.inlay.evidence.ChunkLine;
-import dev.inlay.evidence.PageLines;
+import dev.inlay.evidence.PageEvidence;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import dev.inlay.model.TableCell;
 import dev.inlay.model.TableRow;
 import dev.inlay.page.Glyph;
-import dev.inlay.page.LineComposer;
 import dev.inlay.page.Page;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -74,7 +73,7 @@ public final class RowsAtTop {
    * @return empty where no row goes on
    */
   public static Optional<Found> of(PageTable first, PageTable before, Page page) {
-    List<ChunkLine> lines = ChunkLine.of(PageLines.upright(LineComposer.compose(page.glyphs())));
+    List<ChunkLine> lines = PageEvidence.of(page).chunkLines();
     return lines.isEmpty() || before.columns() < 2
         ? Optional.empty()
         : new RowsAtTop(first, before, lines, page.height()).find();

@@ -2,10 +2,9 @@ package dev.inlay.choose;
 
 import dev.inlay.evidence.Chunk;
 import dev.inlay.evidence.ChunkLine;
+import dev.inlay.evidence.PageEvidence;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Edges;
-import dev.inlay.page.GlyphIndex;
-import dev.inlay.page.LineComposer;
 import dev.inlay.propose.Grid;
 import java.util.HashSet;
 import java.util.List;
@@ -24,20 +23,20 @@ final class RowsBeyond {
   private RowsBeyond() {}
 
   /** Whether a row of at least two texts, each within a column of the grid, stands next to it. */
-  static boolean exist(Grid grid, GlyphIndex index) {
+  static boolean exist(Grid grid, PageEvidence evidence) {
     Box box = grid.frame().box();
     double step = MOST_ROW_DISTANCE * box.height() / Math.max(1, grid.rows().size());
     Box above = new Box(box.left(), box.top() - step, box.right(), box.top());
     Box below = new Box(box.left(), box.bottom(), box.right(), box.bottom() + step);
     Box belowHeading = new Box(box.left(), box.bottom(), box.right(), box.bottom() + 2 * step);
     boolean mayBeHeader = grid.rows().size() <= HeaderBoxes.MOST_HEADER_ROWS;
-    boolean rowsBelow = isRow(grid, below, index);
-    return isRow(grid, above, index)
-        || (mayBeHeader ? !rowsBelow && isRow(grid, belowHeading, index) : rowsBelow);
+    boolean rowsBelow = isRow(grid, below, evidence);
+    return isRow(grid, above, evidence)
+        || (mayBeHeader ? !rowsBelow && isRow(grid, belowHeading, evidence) : rowsBelow);
   }
 
-  private static boolean isRow(Grid grid, Box strip, GlyphIndex index) {
-    return ChunkLine.of(LineComposer.compose(index.within(strip))).stream()
+  private static boolean isRow(Grid grid, Box strip, PageEvidence evidence) {
+    return ChunkLine.of(evidence.linesIn(strip)).stream()
         .anyMatch(line -> keepsToColumns(line.chunks(), grid.columnEdges()));
   }
 

@@ -2,15 +2,12 @@ package dev.inlay.choose;
 
 import dev.inlay.evidence.Frame;
 import dev.inlay.evidence.FrameFinder;
-import dev.inlay.evidence.PageMeasure;
+import dev.inlay.evidence.PageEvidence;
 import dev.inlay.evidence.Ruling;
-import dev.inlay.evidence.RulingFinder;
 import dev.inlay.geom.Box;
 import dev.inlay.model.WarningCode;
 import dev.inlay.page.Glyph;
-import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.LineComposer;
-import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
 import dev.inlay.propose.Cell;
 import dev.inlay.propose.Grid;
@@ -51,16 +48,15 @@ record RuledGrids(List<Grid> grids, List<Frame> boxed, List<Box> forms) {
   /**
    * Finds the grids.
    *
-   * @param rulings of the page
+   * @param evidence of the page
    * @param use whether a person says that rulings tell all
    */
-  static RuledGrids find(
-      Page page, GlyphIndex index, List<Ruling> rulings, PageMeasure measure, RulingUse use) {
+  static RuledGrids find(PageEvidence evidence, RulingUse use) {
     RuledGrids found = new RuledGrids(new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
-    List<Ruling> drawn = rulings.stream().filter(Ruling::isDrawn).toList();
+    List<Ruling> drawn = evidence.rulings().stream().filter(Ruling::isDrawn).toList();
     int boxes = 0;
-    for (Frame frame : FrameFinder.find(page.number(), drawn, measure)) {
-      Grid grid = GridBuilder.build(frame, page, index, measure);
+    for (Frame frame : FrameFinder.find(evidence.number(), drawn, evidence.measure())) {
+      Grid grid = GridBuilder.build(frame, evidence);
       if (isTable(grid)) {
         found.add(grid, use);
       } else {
@@ -70,14 +66,14 @@ record RuledGrids(List<Grid> grids, List<Frame> boxed, List<Box> forms) {
         }
       }
     }
-    if (rulings.size() > drawn.size()) {
-      addShaded(page, index, rulings, measure, found.grids);
+    if (evidence.rulings().size() > drawn.size()) {
+      addShaded(evidence, found.grids);
     }
     if (boxes >= LEAST_BOXES) {
-      addSeparateBoxes(page, index, measure.forSeparateBoxes(), found.grids);
+      addSeparateBoxes(evidence.with(evidence.measure().forSeparateBoxes()), found.grids);
     }
     if (use != RulingUse.USE) {
-      found.grids.addAll(RowRuledGrids.find(page, index, rulings, measure, found.boxes()));
+      found.grids.addAll(RowRuledGrids.find(evidence, found.boxes()));
     }
     return found;
   }
@@ -100,12 +96,11 @@ record RuledGrids(List<Grid> grids, List<Frame> boxed, List<Box> forms) {
   }
 
   /** Adds tables whose cells each have a shade of their own, or are drawn in lines of the paper. */
-  private static void addShaded(
-      Page page, GlyphIndex index, List<Ruling> rulings, PageMeasure measure, List<Grid> grids) {
-    for (Frame frame : FrameFinder.find(page.number(), rulings, measure)) {
+  private static void addShaded(PageEvidence evidence, List<Grid> grids) {
+    for (Frame frame : frames(evidence)) {
       if (frame.verticals().stream().anyMatch(r -> !r.isDrawn())) {
-        Grid grid = GridBuilder.build(frame, page, index, measure);
-        if (!RowsBeyond.exist(grid, index)) {
+        Grid grid = GridBuilder.build(frame, evidence);
+        if (!RowsBeyond.exist(grid, evidence)) {
           addIfWhole(grid, grids);
         }
       }
@@ -113,11 +108,14 @@ record RuledGrids(List<Grid> grids, List<Frame> boxed, List<Box> forms) {
   }
 
   /** Adds tables whose cells each have a box of their own, with gaps between them. */
-  private static void addSeparateBoxes(
-      Page page, GlyphIndex index, PageMeasure measure, List<Grid> grids) {
-    for (Frame frame : FrameFinder.find(page.number(), RulingFinder.find(page, measure), measure)) {
-      addIfWhole(GridBuilder.build(frame, page, index, measure), grids);
+  private static void addSeparateBoxes(PageEvidence evidence, List<Grid> grids) {
+    for (Frame frame : frames(evidence)) {
+      addIfWhole(GridBuilder.build(frame, evidence), grids);
     }
+  }
+
+  private static List<Frame> frames(PageEvidence evidence) {
+    return FrameFinder.find(evidence.number(), evidence.rulings(), evidence.measure());
   }
 
   private static void addIfWhole(Grid grid, List<Grid> grids) {

@@ -2,12 +2,9 @@ package dev.inlay.choose;
 
 import dev.inlay.evidence.ChunkLine;
 import dev.inlay.evidence.LineRole;
-import dev.inlay.evidence.PageLines;
+import dev.inlay.evidence.PageEvidence;
 import dev.inlay.geom.Edges;
 import dev.inlay.model.Certainty;
-import dev.inlay.page.GlyphIndex;
-import dev.inlay.page.LineComposer;
-import dev.inlay.page.TextLine;
 import dev.inlay.propose.Cell;
 import dev.inlay.propose.Grid;
 import dev.inlay.score.RoleReading;
@@ -27,10 +24,9 @@ final class RuledRows {
   private RuledRows() {}
 
   /** The lines inside a grid as a zone of their own; empty where no upright line stands in it. */
-  static Optional<Zone> zone(Grid grid, GlyphIndex index, Zone page) {
-    List<TextLine> lines = LineComposer.compose(index.within(grid.frame().box()));
-    List<ChunkLine> chunks = ChunkLine.of(PageLines.upright(lines));
-    return chunks.isEmpty() ? Optional.empty() : Optional.of(page.withLines(chunks));
+  static Optional<Zone> zone(Grid grid, PageEvidence evidence) {
+    List<ChunkLine> lines = evidence.chunkLinesIn(grid.frame().box());
+    return lines.isEmpty() ? Optional.empty() : Optional.of(Zone.of(evidence, lines));
   }
 
   /** The grid with its header and group headings as the roles of its lines show them. */

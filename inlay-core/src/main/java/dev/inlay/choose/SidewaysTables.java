@@ -1,10 +1,9 @@
 package dev.inlay.choose;
 
-import dev.inlay.evidence.PageMeasure;
+import dev.inlay.evidence.PageEvidence;
 import dev.inlay.geom.Box;
 import dev.inlay.model.TableNote;
 import dev.inlay.page.Glyph;
-import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.Page;
 import dev.inlay.page.QuarterTurn;
 import dev.inlay.page.Turn;
@@ -70,16 +69,14 @@ final class SidewaysTables {
   }
 
   private static void addThoseOf(QuarterTurn turn, List<Sideways> found) {
-    Page upright = turn.upright();
-    GlyphIndex index = new GlyphIndex(upright);
-    PageMeasure measure = PageMeasure.of(upright);
-    PageGrids grids = PageGrids.find(upright, index, measure);
-    double typeSize = measure.typeSize();
+    PageEvidence upright = PageEvidence.of(turn.upright());
+    PageGrids grids = PageGrids.find(upright);
+    double typeSize = upright.typeSize();
     for (Grid grid : grids.grids()) {
       if (fillsRows(grid) && standsAlone(turn, grid)) {
         Optional<String> title = TitleFinder.above(grid.frame().box(), grids.outside(), typeSize);
         List<TableNote> notes = NoteFinder.below(grid.frame().box(), grids.outside(), typeSize);
-        LedgerKeeper keeper = new LedgerKeeper(upright, index, List.of(grid));
+        LedgerKeeper keeper = new LedgerKeeper(upright, List.of(grid));
         found.add(new Sideways(grid, title, notes, turn, keeper));
       }
     }

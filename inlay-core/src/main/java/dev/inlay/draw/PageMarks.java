@@ -1,9 +1,8 @@
 package dev.inlay.draw;
 
 import dev.inlay.draw.Canvas.Pen;
-import dev.inlay.evidence.PageMeasure;
+import dev.inlay.evidence.PageEvidence;
 import dev.inlay.evidence.Ruling;
-import dev.inlay.evidence.RulingFinder;
 import dev.inlay.geom.Box;
 import dev.inlay.model.RowKind;
 import dev.inlay.model.RulingExtent;
@@ -199,7 +198,7 @@ final class PageMarks {
   }
 
   private void rulings(TableFrame frame) throws IOException {
-    for (Ruling ruling : RulingFinder.find(page, PageMeasure.of(page))) {
+    for (Ruling ruling : PageEvidence.of(page).rulings()) {
       Box line = ruling.box();
       if (frame.box().contains(line.centreX(), line.centreY())) {
         canvas.line(

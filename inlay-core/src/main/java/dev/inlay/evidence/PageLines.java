@@ -1,6 +1,5 @@
 package dev.inlay.evidence;
 
-import dev.inlay.page.LineComposer;
 import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
 import dev.inlay.page.Turn;
@@ -18,12 +17,10 @@ public final class PageLines {
 
   /** The lines of a page. */
   public static List<TextLine> of(Page page) {
-    List<TextLine> all = LineComposer.compose(page.glyphs());
-    List<Ruling> horizontals =
-        RulingFinder.find(page, PageMeasure.of(page)).stream().filter(Ruling::horizontal).toList();
+    PageEvidence evidence = PageEvidence.of(page);
     List<TextLine> lines = new ArrayList<>();
-    PageColumns.part(upright(all), horizontals).forEach(lines::addAll);
-    all.stream().filter(l -> l.turn() != Turn.UPRIGHT).forEach(lines::add);
+    PageColumns.part(upright(evidence.lines()), evidence.horizontals()).forEach(lines::addAll);
+    evidence.lines().stream().filter(l -> l.turn() != Turn.UPRIGHT).forEach(lines::add);
     return lines;
   }
 

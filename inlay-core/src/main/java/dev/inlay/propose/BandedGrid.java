@@ -2,15 +2,13 @@ package dev.inlay.propose;
 
 import dev.inlay.evidence.ChunkLine;
 import dev.inlay.evidence.Frame;
-import dev.inlay.evidence.PageMeasure;
+import dev.inlay.evidence.PageEvidence;
 import dev.inlay.evidence.Ruling;
 import dev.inlay.evidence.RulingStack;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import dev.inlay.model.Certainty;
 import dev.inlay.page.Glyph;
-import dev.inlay.page.GlyphIndex;
-import dev.inlay.page.Page;
 import dev.inlay.score.Zone;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,15 +30,11 @@ public final class BandedGrid {
    * @param bands from top to bottom; what lies between the first and the last belongs to the table
    * @param stack the rulings that part them
    * @param drawn where vertical rulings part columns, in points
+   * @param evidence of the page
    * @return empty where no gutter runs through them
    */
   public static Optional<Grid> of(
-      List<RowBand> bands,
-      RulingStack stack,
-      List<Double> drawn,
-      Page page,
-      GlyphIndex index,
-      PageMeasure measure) {
+      List<RowBand> bands, RulingStack stack, List<Double> drawn, PageEvidence evidence) {
     List<RowBand> filled = bands.stream().filter(RowBand::isFilled).toList();
     List<Interval> gutters =
         filled.isEmpty() ? List.of() : BandGutters.find(filled, stack.extent(), drawn);
@@ -54,7 +48,7 @@ public final class BandedGrid {
       if (gutter.length() == 0) {
         verticals.add(new Ruling(false, gutter.middle(), height)); // drawn: texts may reach over it
       } else {
-        addAlong(gutter, BandGutters.WIDE * measure.typeSize(), filled, height, verticals);
+        addAlong(gutter, BandGutters.WIDE * evidence.typeSize(), filled, height, verticals);
       }
     }
     verticals.add(new Ruling(false, stack.extent().to(), height));
@@ -63,9 +57,9 @@ public final class BandedGrid {
             .filter(r -> r.at() >= height.from() && r.at() <= height.to())
             .toList();
     Box box = new Box(stack.extent().from(), height.from(), stack.extent().to(), height.to());
-    Grid grid =
-        GridBuilder.build(new Frame(page.number(), box, between, verticals), page, index, measure);
-    return Optional.of(grid.asOpen(new Frame(page.number(), box, between, List.of())));
+    int page = evidence.number();
+    Grid grid = GridBuilder.build(new Frame(page, box, between, verticals), evidence);
+    return Optional.of(grid.asOpen(new Frame(page, box, between, List.of())));
   }
 
   private static void addAlong(

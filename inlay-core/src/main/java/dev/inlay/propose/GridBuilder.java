@@ -1,13 +1,13 @@
 package dev.inlay.propose;
 
 import dev.inlay.evidence.Frame;
+import dev.inlay.evidence.PageEvidence;
 import dev.inlay.evidence.PageMeasure;
 import dev.inlay.geom.Box;
 import dev.inlay.model.Warning;
 import dev.inlay.model.WarningCode;
 import dev.inlay.page.Fill;
 import dev.inlay.page.Glyph;
-import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
@@ -56,15 +56,13 @@ public final class GridBuilder {
    * Builds the grid.
    *
    * @param frame a frame of the page
-   * @param page the page
-   * @param index the page's glyphs
-   * @param measure the page's measure
+   * @param evidence of the page
    */
-  public static Grid build(Frame frame, Page page, GlyphIndex index, PageMeasure measure) {
-    GridBuilder builder = new GridBuilder(frame, measure);
-    List<Glyph> glyphs = index.within(frame.box());
-    builder.closeGaps(glyphs, measure.widestLineGap());
-    return builder.build(page, glyphs);
+  public static Grid build(Frame frame, PageEvidence evidence) {
+    GridBuilder builder = new GridBuilder(frame, evidence.measure());
+    List<Glyph> glyphs = evidence.glyphsIn(frame.box());
+    builder.closeGaps(glyphs, evidence.measure().widestLineGap());
+    return builder.build(evidence.page(), glyphs);
   }
 
   private void closeGaps(List<Glyph> glyphs, double widest) {

@@ -1,6 +1,7 @@
 package dev.inlay.score;
 
 import dev.inlay.evidence.ChunkLine;
+import dev.inlay.evidence.PageEvidence;
 import dev.inlay.evidence.Ruling;
 import dev.inlay.page.Fill;
 import java.util.List;
@@ -30,6 +31,17 @@ public record Zone(
     horizontals = List.copyOf(horizontals);
     verticals = List.copyOf(verticals);
     fills = List.copyOf(fills);
+  }
+
+  /** Some lines of a page with what is drawn on it. */
+  public static Zone of(PageEvidence page, List<ChunkLine> lines) {
+    return new Zone(
+        lines,
+        page.horizontals(),
+        page.verticals(),
+        page.page().fills(),
+        page.page().height(),
+        page.typeSize());
   }
 
   /** The same drawings around other lines. */

@@ -7,11 +7,9 @@ import dev.inlay.PageBuilder;
 import dev.inlay.ReadTables;
 import dev.inlay.evidence.Frame;
 import dev.inlay.evidence.FrameFinder;
-import dev.inlay.evidence.PageMeasure;
-import dev.inlay.evidence.RulingFinder;
+import dev.inlay.evidence.PageEvidence;
 import dev.inlay.model.RulingExtent;
 import dev.inlay.model.Table;
-import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.Page;
 import dev.inlay.propose.GridBuilder;
 import java.util.List;
@@ -99,9 +97,8 @@ class ShadedRowsTest {
 
   private static boolean rowsBeyondHeader(boolean headingBetween) {
     Page page = shadedHeader(headingBetween).build();
-    PageMeasure measure = PageMeasure.of(page);
-    GlyphIndex index = new GlyphIndex(page);
-    Frame frame = FrameFinder.find(1, RulingFinder.find(page, measure), measure).get(0);
-    return RowsBeyond.exist(GridBuilder.build(frame, page, index, measure), index);
+    PageEvidence evidence = PageEvidence.of(page);
+    Frame frame = FrameFinder.find(1, evidence.rulings(), evidence.measure()).get(0);
+    return RowsBeyond.exist(GridBuilder.build(frame, evidence), evidence);
   }
 }

@@ -5,11 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dev.inlay.PageBuilder;
 import dev.inlay.evidence.Frame;
 import dev.inlay.evidence.FrameFinder;
+import dev.inlay.evidence.PageEvidence;
 import dev.inlay.evidence.PageMeasure;
-import dev.inlay.evidence.RulingFinder;
 import dev.inlay.model.Warning;
 import dev.inlay.model.WarningCode;
-import dev.inlay.page.GlyphIndex;
 import dev.inlay.page.Page;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -18,10 +17,10 @@ class GridBuilderTest {
 
   private static Grid grid(PageBuilder builder) {
     Page page = builder.build();
-    PageMeasure measure = new PageMeasure(10);
-    List<Frame> frames = FrameFinder.find(1, RulingFinder.find(page, measure), measure);
+    PageEvidence evidence = PageEvidence.of(page).with(new PageMeasure(10));
+    List<Frame> frames = FrameFinder.find(1, evidence.rulings(), evidence.measure());
     assertThat(frames).hasSize(1);
-    return GridBuilder.build(frames.get(0), page, new GlyphIndex(page), measure);
+    return GridBuilder.build(frames.get(0), evidence);
   }
 
   private static List<String> texts(Grid grid) {

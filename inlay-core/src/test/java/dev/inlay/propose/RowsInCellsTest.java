@@ -5,10 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dev.inlay.PageBuilder;
 import dev.inlay.evidence.Frame;
 import dev.inlay.evidence.FrameFinder;
-import dev.inlay.evidence.PageMeasure;
-import dev.inlay.evidence.RulingFinder;
-import dev.inlay.page.GlyphIndex;
-import dev.inlay.page.Page;
+import dev.inlay.evidence.PageEvidence;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -24,10 +21,9 @@ class RowsInCellsTest {
     for (double y : right) {
       builder.text("shared", 260, y);
     }
-    Page page = builder.build();
-    PageMeasure measure = PageMeasure.of(page);
-    List<Frame> frames = FrameFinder.find(1, RulingFinder.find(page, measure), measure);
-    Grid grid = GridBuilder.build(frames.get(0), page, new GlyphIndex(page), measure);
+    PageEvidence evidence = PageEvidence.of(builder.build());
+    List<Frame> frames = FrameFinder.find(1, evidence.rulings(), evidence.measure());
+    Grid grid = GridBuilder.build(frames.get(0), evidence);
     return RowsInCells.areIn(grid.rows().get(0));
   }
 
