@@ -1,6 +1,7 @@
 package dev.inlay.batch;
 
 import dev.inlay.evidence.PageLines;
+import dev.inlay.extract.PageWalk;
 import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
 import dev.inlay.rows.DataSetReading;
@@ -18,7 +19,7 @@ import java.util.stream.Collectors;
  * Gathers the lines of a file's pages as far as a spec needs them: to the end where rows or values
  * may stand on any page, else until all that it looks for was met.
  */
-final class LineGathering {
+final class LineGathering implements PageWalk.Visitor {
 
   private final boolean toTheEnd;
   private final List<PageLine> lines = new ArrayList<>();
@@ -46,9 +47,21 @@ final class LineGathering {
         || set.checks().stream().anyMatch(c -> c.rule() instanceof CheckRule.Pages);
   }
 
+  /** What identifies a file, and values outside the tables, may stand on any page. */
+  @Override
+  public boolean wantsOthers() {
+    return lines.isEmpty() || toTheEnd || !unmet.isEmpty() || !unseen.isEmpty();
+  }
+
+  @Override
+  public void pass(Page page) {
+    visit(page);
+  }
+
   /** Takes the next page. */
-  void take(Page page) {
-    if (!lines.isEmpty() && !toTheEnd && unmet.isEmpty() && unseen.isEmpty()) {
+  @Override
+  public void visit(Page page) {
+    if (!wantsOthers()) {
       return;
     }
     int before = lines.size();

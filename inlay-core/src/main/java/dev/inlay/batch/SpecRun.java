@@ -9,7 +9,6 @@ import dev.inlay.extract.OrderedWork;
 import dev.inlay.extract.PageLedger;
 import dev.inlay.extract.PageWalk;
 import dev.inlay.extract.Problem;
-import dev.inlay.extract.TableChoice;
 import dev.inlay.extract.TableHints;
 import dev.inlay.model.Table;
 import dev.inlay.model.TextLedger;
@@ -140,26 +139,18 @@ public final class SpecRun {
 
   private FileRun readAnew(Path file) throws InterruptedException {
     LineGathering lines = new LineGathering(spec);
-    if (pages != PageSelection.ALL) {
-      // what identifies a file, and values outside the tables, may stand on other pages
-      PageWalk.over(file, password, PageSelection.ALL, lines::take, limit);
-    }
+    List<TableHints> ways =
+        spec.dataSets().stream().map(s -> tools(s.tables())).distinct().toList();
+    List<DocumentTables> found =
+        new Extractor(pages, password)
+            .onThreads(threads)
+            .within(limit)
+            .extract(file, ways, watcher.then(lines));
     Map<TableHints, DocumentTables> documents = new HashMap<>();
-    DocumentTables first = null;
-    for (DataSetSpec set : spec.dataSets()) {
-      TableHints tools = tools(set.tables());
-      if (!documents.containsKey(tools)) {
-        Extractor extractor =
-            new Extractor(pages, password, tools, TableChoice.ALL).onThreads(threads).within(limit);
-        boolean collects = first == null && pages == PageSelection.ALL;
-        PageWalk.Visitor also = collects ? lines::take : page -> {};
-        DocumentTables document =
-            extractor.extract(file, first == null ? watcher.then(also) : also);
-        documents.put(tools, document);
-        first = first == null ? document : first;
-      }
+    for (int i = 0; i < ways.size(); i++) {
+      documents.put(ways.get(i), found.get(i));
     }
-    return judged(first, documents, lines.lines());
+    return judged(found.get(0), documents, lines.lines());
   }
 
   private FileRun judged(

@@ -1,15 +1,13 @@
 package dev.inlay.extract;
 
-import dev.inlay.choose.PageHints;
 import dev.inlay.document.Estimate;
 import dev.inlay.model.Decision;
-import dev.inlay.page.Page;
 import dev.inlay.page.PageSelection;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
-import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -95,7 +93,22 @@ public final class Extractor {
    * @throws InterruptedException if the thread was interrupted before all pages were read
    */
   public DocumentTables extract(Path path, PageWalk.Visitor alsoSees) throws InterruptedException {
-    return extract(path, alsoSees, false).document();
+    return extract(path, List.of(tools), alsoSees).get(0);
+  }
+
+  /**
+   * Extracts the tables of a file once for each of several ways in which a person says where they
+   * are. The file is walked over once.
+   *
+   * @param path the file
+   * @param ways what is said of the tables, at least one
+   * @param alsoSees each page that holds text, in order, on the calling thread
+   * @return for each way what was found, in their order
+   * @throws InterruptedException if the thread was interrupted before all pages were read
+   */
+  public List<DocumentTables> extract(Path path, List<TableHints> ways, PageWalk.Visitor alsoSees)
+      throws InterruptedException {
+    return explained(path, ways, alsoSees, false).stream().map(Explanation::document).toList();
   }
 
   /**
@@ -105,17 +118,18 @@ public final class Extractor {
    * @throws InterruptedException if the thread was interrupted before all pages were read
    */
   public Explanation explain(Path path) throws InterruptedException {
-    return extract(path, page -> {}, true);
+    return explained(path, List.of(tools), page -> {}, true).get(0);
   }
 
   /** One file must not take the rest of a batch with it, and must not vanish either. */
-  private Explanation extract(Path path, PageWalk.Visitor alsoSees, boolean explains)
+  private List<Explanation> explained(
+      Path path, List<TableHints> ways, PageWalk.Visitor alsoSees, boolean explains)
       throws InterruptedException {
     try {
-      return read(path, alsoSees, explains);
+      return read(path, ways, alsoSees, explains);
     } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
       LOG.warn("{} hit a defect", path, e);
-      return new Explanation(
+      DocumentTables none =
           new DocumentTables(
               path,
               FileDigest.ofReadable(path),
@@ -124,58 +138,36 @@ public final class Extractor {
               List.of(Problem.defect(e)),
               List.of(),
               PaperTraits.UNKNOWN,
-              List.of()),
-          List.of());
+              List.of());
+      return Collections.nCopies(ways.size(), new Explanation(none, List.of()));
     }
   }
 
-  private Explanation read(Path path, PageWalk.Visitor alsoSees, boolean explains)
+  private List<Explanation> read(
+      Path path, List<TableHints> ways, PageWalk.Visitor alsoSees, boolean explains)
       throws InterruptedException {
-    AreaFinder areas = new AreaFinder(tools);
-    try (TableReader reader = new TableReader(threads, explains)) {
-      PageWalk.WalkResult walked =
-          PageWalk.over(
-              path, password, pages, alsoSees.then(page -> read(page, areas, reader)), limit);
-      reader.finish();
-      List<Problem> problems = new ArrayList<>(walked.problems());
-      problems.addAll(reader.defects());
-      problems.addAll(reader.doubts());
-      if (walked.pages() > 0) {
-        areas.missing().ifPresent(text -> problems.add(noSuchText(text)));
+    List<GuidedReading> readings = new ArrayList<>();
+    try {
+      PageWalk.Visitor visitor = alsoSees;
+      for (TableHints way : ways) {
+        GuidedReading reading = new GuidedReading(way, threads, explains);
+        readings.add(reading);
+        visitor = visitor.then(reading);
       }
-      boolean whole = reader.defects().isEmpty() || walked.status() != DocumentStatus.OK;
-      DocumentTables document =
-          choice.of(
-              new DocumentTables(
-                  path,
-                  FileDigest.ofReadable(path),
-                  walked.pages(),
-                  whole ? walked.status() : DocumentStatus.PARTIAL,
-                  problems,
-                  DamagedPages.flag(reader.tables(), walked.damaged()),
-                  walked.traits(),
-                  reader.ledgers()));
-      List<Decision> decisions = new ArrayList<>(reader.decisions());
-      if (explains) {
-        document.tables().forEach(t -> decisions.add(Estimate.decision(t)));
+      PageWalk.WalkResult walked = PageWalk.over(path, password, pages, visitor, limit);
+      String digest = FileDigest.ofReadable(path);
+      List<Explanation> found = new ArrayList<>();
+      for (GuidedReading reading : readings) {
+        DocumentTables document = choice.of(reading.finish(path, digest, walked));
+        List<Decision> decisions = new ArrayList<>(reading.decisions());
+        if (explains) {
+          document.tables().forEach(t -> decisions.add(Estimate.decision(t)));
+        }
+        found.add(new Explanation(document, decisions));
       }
-      return new Explanation(document, decisions);
+      return found;
+    } finally {
+      readings.forEach(GuidedReading::close);
     }
-  }
-
-  private static void read(Page page, AreaFinder areas, TableReader reader)
-      throws InterruptedException {
-    Optional<PageHints> guidance = areas.on(page);
-    if (guidance.isPresent()) {
-      reader.add(page, guidance.get());
-    }
-  }
-
-  private static Problem noSuchText(String text) {
-    return Problem.ofDocument(
-        "no-such-text",
-        "no line on the pages read holds the text of "
-            + text
-            + "; inlay lines shows what they hold");
   }
 }

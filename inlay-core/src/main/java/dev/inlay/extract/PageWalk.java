@@ -64,6 +64,16 @@ public final class PageWalk {
       // most visitors need not know
     }
 
+    /** Whether pages that are not asked for are shown as well, with {@link #pass}. */
+    default boolean wantsOthers() {
+      return false;
+    }
+
+    /** Sees the next page that holds text and is not asked for. */
+    default void pass(Page page) {
+      // most visitors see those asked for only
+    }
+
     /** This visitor and then another one. */
     default Visitor then(Visitor other) {
       Visitor one = this;
@@ -78,6 +88,17 @@ public final class PageWalk {
         public void begin(int wanted) {
           one.begin(wanted);
           other.begin(wanted);
+        }
+
+        @Override
+        public boolean wantsOthers() {
+          return one.wantsOthers() || other.wantsOthers();
+        }
+
+        @Override
+        public void pass(Page page) {
+          one.pass(page);
+          other.pass(page);
         }
       };
     }
@@ -178,11 +199,10 @@ public final class PageWalk {
       if (Thread.interrupted()) {
         throw new InterruptedException("stopped before page " + number + " of " + path);
       }
-      if (pages.holds(number)) {
-        asked++;
-        if (!isReadInTime(pdf, number)) {
-          break;
-        }
+      boolean wanted = pages.holds(number);
+      asked += wanted ? 1 : 0;
+      if ((wanted || visitor.wantsOthers()) && !isReadInTime(pdf, number, wanted)) {
+        break;
       }
     }
     PaperTraits traits = new PaperTraits(pdf.producer(), withText, withPictures);
@@ -237,9 +257,14 @@ public final class PageWalk {
   }
 
   /** Reads a page; reports it, and the end of the walk, where the time is over. */
-  private boolean isReadInTime(PdfFile pdf, int number) throws InterruptedException {
+  private boolean isReadInTime(PdfFile pdf, int number, boolean wanted)
+      throws InterruptedException {
     try {
-      read(pdf, number);
+      if (wanted) {
+        read(pdf, number);
+      } else {
+        pass(pdf, number);
+      }
       return true;
     } catch (TimeOver e) {
       failed++;
@@ -254,6 +279,18 @@ public final class PageWalk {
                   + " and those behind it are not read; "
                   + MORE_TIME));
       return false;
+    }
+  }
+
+  /** Shows a page that nobody asked for; what is wrong with it is no problem of those asked for. */
+  private void pass(PdfFile pdf, int number) throws InterruptedException, TimeOver {
+    try {
+      Page page = calls.call(() -> pdf.page(number, new TreeSet<>()), PageFailure.class);
+      if (page.hasText()) {
+        visitor.pass(page);
+      }
+    } catch (PageFailure e) {
+      LOG.info("{}: page {}, not asked for, cannot be read", path, number, e);
     }
   }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.check.BatchChecks;
 import dev.inlay.model.TextLedger;
+import dev.inlay.page.PageSelection;
 import dev.inlay.rows.FileRun;
 import dev.inlay.rows.Finding;
 import dev.inlay.rows.RunResult;
@@ -19,6 +20,7 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.Statement;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.zip.ZipFile;
 import org.junit.jupiter.api.Test;
@@ -44,6 +46,27 @@ class SpecRunTest {
     List<FileRun> runs = new ArrayList<>();
     new SpecRun(dues(), "").over(files, workers, runs::add);
     return RunResult.of(dues(), BatchChecks.made(dues(), runs));
+  }
+
+  @Test
+  void aFileIsWalkedOverOnceHoweverManyWaysItsTablesAreFound() throws Exception {
+    String yaml =
+        """
+        report: Landings
+        recognised by: Quarterly landings bulletin
+        data:
+          whole: {columns: {harbour: Harbour}, fields: [harbour]}
+          upper: {table: {area: "0%, 0%, 100%, 60%"}, columns: {harbour: Harbour}, fields: [harbour]}
+        """;
+    List<Integer> seen = Collections.synchronizedList(new ArrayList<>());
+    List<FileRun> runs = new ArrayList<>();
+    new SpecRun(SpecReader.read(yaml), "")
+        .onPages(PageSelection.parse("1"))
+        .watchedBy(page -> seen.add(page.number()))
+        .over(List.of(SAMPLES.resolve("landings-2025-q1.pdf")), 1, runs::add);
+    assertThat(seen).containsExactly(1);
+    assertThat(runs.get(0).status().isFailure()).isFalse();
+    assertThat(runs.get(0).parts()).allSatisfy(p -> assertThat(p.tables()).isNotEmpty());
   }
 
   @Test

@@ -2,6 +2,7 @@ package dev.inlay.extract;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.inlay.page.Page;
 import dev.inlay.page.PageSelection;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -9,7 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-class PageWalkTimeTest {
+class PageWalkTest {
 
   private static final Path TWO_PAGES = Path.of("../samples/landings-2025-q1.pdf");
 
@@ -42,5 +43,34 @@ class PageWalkTimeTest {
         PageWalk.over(TWO_PAGES, "", PageSelection.ALL, page -> {}, Duration.ofNanos(1));
     assertThat(walked.status()).isEqualTo(DocumentStatus.UNREADABLE);
     assertThat(walked.problems()).extracting(Problem::code).containsExactly("time-over");
+  }
+
+  @Test
+  void pagesThatAreNotAskedForAreShownToThoseWhoWantThem() throws InterruptedException {
+    List<String> seen = new ArrayList<>();
+    PageWalk.Visitor all =
+        new PageWalk.Visitor() {
+          @Override
+          public void visit(Page page) {
+            seen.add("asked for " + page.number());
+          }
+
+          @Override
+          public boolean wantsOthers() {
+            return true;
+          }
+
+          @Override
+          public void pass(Page page) {
+            seen.add("passed " + page.number());
+          }
+        };
+    PageWalk.over(
+        TWO_PAGES,
+        "",
+        PageSelection.parse("2"),
+        all.then(page -> seen.add("then " + page.number())),
+        PageWalk.USUAL_LIMIT);
+    assertThat(seen).containsExactly("passed 1", "asked for 2", "then 2");
   }
 }
