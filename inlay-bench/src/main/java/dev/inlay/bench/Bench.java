@@ -6,14 +6,16 @@ import java.util.List;
 
 /**
  * Chooses what is measured: {@code accuracy FOLDER...}, {@code cases} against their expected
- * states, {@code survivors} of a mutation run against the cases, {@code train}, {@code
- * train-headings} and {@code train-tables} for the weights, or {@code speed} with options of JMH.
+ * states, {@code oracle} for what the possible readings hold, {@code survivors} of a mutation run
+ * against the cases, {@code train}, {@code train-headings} and {@code train-tables} for the
+ * weights, or {@code speed} with options of JMH.
  */
 public final class Bench {
 
   private static final String USE =
       "use: accuracy [-v] FOLDER...   or: cases [--record [--reason TEXT]] [FOLDER]"
           + "   or: damage FOLDER PAPERS COPIES SEED"
+          + "   or: oracle FOLDER..."
           + "   or: survivors MUTATIONS.xml CASES [COUNT [SEED]]"
           + "   or: train | train-headings | train-tables WEIGHTS FOLDER..."
           + "   or: speed [options of JMH, as -p folder=PATH]";
@@ -42,6 +44,7 @@ public final class Bench {
           System.exit(1);
         }
       }
+      case "oracle" -> Oracle.main(rest, System.out);
       case "survivors" -> Survivors.main(rest, System.out);
       case "damage" -> DamageTrial.main(rest, System.out);
       case "train-tables" -> TableTraining.main(rest, System.out);

@@ -118,7 +118,7 @@ final class RoleTraining {
       int whole = 0;
       for (Example example : examples) {
         RoleScores scores = model.scores(example.lineSigns(), example.stepSigns());
-        List<LineRole> best = scores.best();
+        List<LineRole> best = scores.best(1).get(0);
         boolean perfect = true;
         for (int i = 0; i < example.roles().length; i++) {
           boolean hit = best.get(i).ordinal() == example.roles()[i];

@@ -43,7 +43,7 @@ final class GuidedGrids {
   }
 
   private PageGrids find() {
-    PageGrids found = PageGrids.find(evidence, guidance.rulings());
+    PageGrids found = PageGrids.find(evidence, guidance.proposal());
     if (guidance.areaIsFrame() && !fillsArea(found) || wantsOne(found)) {
       return forced();
     }

@@ -21,8 +21,18 @@ record HeaderRows(int count, double probability) {
 
   /** The header rows of a grid. */
   static HeaderRows of(Grid grid) {
+    return of(grid, 0);
+  }
+
+  /**
+   * The header rows of a grid, or another number that is possible.
+   *
+   * @param rank 0 for the most probable number, 1 for the next
+   */
+  static HeaderRows of(Grid grid, int rank) {
     double[] probabilities = probabilities(new HeaderSigns(grid).ofCandidates());
     int best = best(probabilities, -1);
+    best = rank == 0 ? best : best(probabilities, best);
     return new HeaderRows(best, probabilities[best]);
   }
 

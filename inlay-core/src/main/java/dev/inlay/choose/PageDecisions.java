@@ -27,7 +27,7 @@ public final class PageDecisions {
    */
   public static List<Decision> of(Page page) {
     PageEvidence evidence = PageZones.evidence(page);
-    PageParts parts = PageParts.of(evidence, RulingUse.WEIGH);
+    PageParts parts = PageParts.of(evidence, Proposal.CHOSEN);
     List<Decision> decisions = new ArrayList<>();
     List<Zone> zones = new ArrayList<>(parts.columns());
     zones.addAll(parts.boxes());

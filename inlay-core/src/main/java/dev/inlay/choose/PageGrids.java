@@ -29,24 +29,25 @@ record PageGrids(List<Grid> grids, List<TextLine> outside, List<PossibleTable> p
 
   /** Finds the grids of a page. */
   static PageGrids find(PageEvidence evidence) {
-    return find(evidence, RulingUse.WEIGH);
+    return find(evidence, Proposal.CHOSEN);
   }
 
   /** Finds the grids of a page; rulings that are to be ignored are not on it any more. */
-  static PageGrids find(PageEvidence evidence, RulingUse use) {
-    PageParts parts = PageParts.of(evidence, use);
+  static PageGrids find(PageEvidence evidence, Proposal proposal) {
+    PageParts parts = PageParts.of(evidence, proposal);
     List<Grid> grids = new ArrayList<>();
     for (Grid grid : parts.ruled()) {
-      grids.add(RuledRows.zone(grid, evidence).map(zone -> read(grid, zone)).orElse(grid));
+      grids.add(
+          RuledRows.zone(grid, evidence).map(zone -> read(grid, zone, proposal)).orElse(grid));
     }
-    if (use == RulingUse.USE) {
+    if (proposal.rulings() == RulingUse.USE) {
       return new PageGrids(grids, parts.outside(), List.of());
     }
-    parts.inBoxes().forEach(open -> grids.add(OpenGridBuilder.build(open)));
+    parts.inBoxes().forEach(open -> grids.add(OpenGridBuilder.build(proposal.columnsOf(open))));
     List<PossibleTables> rests = new ArrayList<>();
     for (Zone zone : parts.columns()) {
-      RoleRegions read = RoleRegions.in(evidence.number(), zone, parts.turned());
-      read.regions().forEach(open -> grids.add(OpenGridBuilder.build(open)));
+      RoleRegions read = RoleRegions.in(evidence.number(), zone, parts.turned(), proposal.roles());
+      read.regions().forEach(open -> grids.add(OpenGridBuilder.build(proposal.columnsOf(open))));
       rests.add(new PossibleTables(zone.lines(), read.reading()));
     }
     HeaderBoxes.join(grids, evidence.measure());
@@ -61,8 +62,8 @@ record PageGrids(List<Grid> grids, List<TextLine> outside, List<PossibleTable> p
         rests.stream().flatMap(r -> r.outside(frames).stream()).toList());
   }
 
-  private static Grid read(Grid ruled, Zone zone) {
-    Grid grid = RuledRows.withRoles(ruled, zone);
+  private static Grid read(Grid ruled, Zone zone, Proposal proposal) {
+    Grid grid = RuledRows.withRoles(ruled, zone, proposal.roles());
     return grid.isClosed() ? UndrawnEdges.part(grid) : BandedGrid.withHeadings(grid, zone);
   }
 

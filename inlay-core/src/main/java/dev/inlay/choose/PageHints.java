@@ -14,22 +14,32 @@ import java.util.Optional;
  *     found
  * @param textsMayCross whether headings of rows may reach over the gutters, as where these are
  *     known from the page before
- * @param rulings what rulings mean
+ * @param proposal which reading of the page is wanted
  */
 public record PageHints(
     Optional<Box> area,
     boolean areaIsFrame,
     List<Double> gutters,
     boolean textsMayCross,
-    RulingUse rulings) {
+    Proposal proposal) {
 
   /** Nothing is said: tables are found. */
   public static final PageHints NONE =
-      new PageHints(Optional.empty(), false, List.of(), false, RulingUse.WEIGH);
+      new PageHints(Optional.empty(), false, List.of(), false, Proposal.CHOSEN);
 
   /** Keeps a copy of the gutters that cannot change. */
   public PageHints {
     gutters = List.copyOf(gutters);
+  }
+
+  /** The same for another reading of the page. */
+  public PageHints with(Proposal other) {
+    return new PageHints(area, areaIsFrame, gutters, textsMayCross, other);
+  }
+
+  /** What rulings mean. */
+  public RulingUse rulings() {
+    return proposal.rulings();
   }
 
   /**
@@ -39,6 +49,6 @@ public record PageHints(
    * @param gutters x of each, in points; headings of rows may reach over them
    */
   public static PageHints known(Box frame, List<Double> gutters) {
-    return new PageHints(Optional.of(frame), true, gutters, true, RulingUse.WEIGH);
+    return new PageHints(Optional.of(frame), true, gutters, true, Proposal.CHOSEN);
   }
 }

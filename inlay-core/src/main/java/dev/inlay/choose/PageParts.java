@@ -37,7 +37,8 @@ record PageParts(
     List<Zone> columns) {
 
   /** Cuts a page; where a person says that rulings tell all, there are grids alone. */
-  static PageParts of(PageEvidence evidence, RulingUse use) {
+  static PageParts of(PageEvidence evidence, Proposal proposal) {
+    RulingUse use = proposal.rulings();
     RuledGrids ruled = RuledGrids.find(evidence, use);
     List<TextLine> outside =
         evidence.linesOutside(ruled.grids().stream().map(g -> g.frame().box()).toList());
@@ -56,7 +57,8 @@ record PageParts(
       List<Box> box = List.of(frame.box());
       List<TextLine> inside = loose.stream().filter(l -> !isOutside(l, box)).toList();
       Zone zone = Zone.of(evidence, ChunkLine.of(PageLines.upright(inside)));
-      List<OpenFrame> regions = RoleRegions.ofBox(evidence.number(), zone, turned);
+      List<OpenFrame> regions =
+          RoleRegions.ofBox(evidence.number(), zone, turned, proposal.roles());
       if (!regions.isEmpty()) {
         boxes.add(zone);
         inBoxes.addAll(regions);

@@ -20,8 +20,11 @@ final class PageTableBuilder {
   private PageTableBuilder() {}
 
   static PageTable build(
-      Grid grid, List<Warning> more, Optional<String> title, List<TableNote> notes) {
-    HeaderRows header = HeaderRows.of(grid);
+      Grid grid,
+      HeaderRows header,
+      List<Warning> more,
+      Optional<String> title,
+      List<TableNote> notes) {
     int page = grid.frame().page();
     List<Warning> warnings = new ArrayList<>(grid.warnings());
     warnings.addAll(more);

@@ -80,13 +80,19 @@ public final class PageTables {
       tables.add(
           PageTableBuilder.build(
               grid,
+              HeaderRows.of(grid, guidance.proposal().headerRank()),
               keeper.warnings(i),
               title,
               NoteFinder.below(grid.frame().box(), around, typeSize)));
     }
     for (Sideways one : sideways) {
       tables.add(
-          PageTableBuilder.build(one.grid(), one.keeper().warnings(0), one.title(), one.notes())
+          PageTableBuilder.build(
+                  one.grid(),
+                  HeaderRows.of(one.grid()),
+                  one.keeper().warnings(0),
+                  one.title(),
+                  one.notes())
               .at(one.turn()::asPrinted));
       ledger = ledger.with(one.keeper().ledger());
     }

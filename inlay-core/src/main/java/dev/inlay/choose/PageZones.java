@@ -19,7 +19,7 @@ public final class PageZones {
   /** The lines of a page, column by column; then those of each box, then of each ruled table. */
   public static List<Zone> of(Page page) {
     PageEvidence evidence = evidence(page);
-    PageParts parts = PageParts.of(evidence, RulingUse.WEIGH);
+    PageParts parts = PageParts.of(evidence, Proposal.CHOSEN);
     List<Zone> zones = new ArrayList<>(parts.columns());
     zones.addAll(parts.boxes());
     parts.ruled().forEach(g -> RuledRows.zone(g, evidence).ifPresent(zones::add));
@@ -28,7 +28,7 @@ public final class PageZones {
 
   /** The frames of the open and part-ruled tables of a page. */
   public static List<OpenFrame> frames(Page page) {
-    return frames(page.number(), PageParts.of(evidence(page), RulingUse.WEIGH));
+    return frames(page.number(), PageParts.of(evidence(page), Proposal.CHOSEN));
   }
 
   /** The grids of the upright tables of a page. */

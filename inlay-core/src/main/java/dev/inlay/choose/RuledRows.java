@@ -7,6 +7,7 @@ import dev.inlay.geom.Edges;
 import dev.inlay.model.Certainty;
 import dev.inlay.propose.Cell;
 import dev.inlay.propose.Grid;
+import dev.inlay.score.RoleChoice;
 import dev.inlay.score.RoleReading;
 import dev.inlay.score.Zone;
 import java.util.HashSet;
@@ -30,8 +31,8 @@ final class RuledRows {
   }
 
   /** The grid with its header and group headings as the roles of its lines show them. */
-  static Grid withRoles(Grid grid, Zone zone) {
-    RoleReading reading = RoleReading.ofRuled(zone);
+  static Grid withRoles(Grid grid, Zone zone, RoleChoice choice) {
+    RoleReading reading = RoleReading.ofRuled(zone, choice);
     List<LineRole> roles = reading.roles();
     int count = grid.rows().size();
     int[] lines = new int[count];

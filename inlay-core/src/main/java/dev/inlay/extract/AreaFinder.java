@@ -1,6 +1,7 @@
 package dev.inlay.extract;
 
 import dev.inlay.choose.PageHints;
+import dev.inlay.choose.Proposal;
 import dev.inlay.geom.Box;
 import dev.inlay.page.LineComposer;
 import dev.inlay.page.Page;
@@ -50,7 +51,7 @@ final class AreaFinder {
                 here.frame().isPresent(),
                 here.guttersOn(page),
                 false,
-                tools.rulings()));
+                Proposal.of(tools.rulings())));
   }
 
   private boolean anchored() {

@@ -1,5 +1,6 @@
 package dev.inlay.extract;
 
+import dev.inlay.choose.Proposal;
 import dev.inlay.document.Estimate;
 import dev.inlay.model.Decision;
 import dev.inlay.page.PageSelection;
@@ -25,6 +26,7 @@ public final class Extractor {
   private final String password;
   private final TableHints tools;
   private final TableChoice choice;
+  private final Proposal proposal;
   private final int threads;
   private final Duration limit;
 
@@ -47,7 +49,7 @@ public final class Extractor {
    * @param choice the tables wanted
    */
   public Extractor(PageSelection pages, String password, TableHints tools, TableChoice choice) {
-    this(pages, password, tools, choice, 1, PageWalk.USUAL_LIMIT);
+    this(pages, password, tools, choice, Proposal.CHOSEN, 1, PageWalk.USUAL_LIMIT);
   }
 
   private Extractor(
@@ -55,8 +57,10 @@ public final class Extractor {
       String password,
       TableHints tools,
       TableChoice choice,
+      Proposal proposal,
       int threads,
       Duration limit) {
+    this.proposal = proposal;
     this.threads = threads;
     this.limit = limit;
     this.pages = pages;
@@ -67,12 +71,17 @@ public final class Extractor {
 
   /** The same extraction, with the pages of each document worked on by this many threads. */
   public Extractor onThreads(int number) {
-    return new Extractor(pages, password, tools, choice, number, limit);
+    return new Extractor(pages, password, tools, choice, proposal, number, limit);
   }
 
   /** The same extraction, each document with so much time; what is not read then is reported. */
   public Extractor within(Duration time) {
-    return new Extractor(pages, password, tools, choice, threads, time);
+    return new Extractor(pages, password, tools, choice, proposal, threads, time);
+  }
+
+  /** The same extraction, its pages read in another way that is possible. */
+  public Extractor proposing(Proposal other) {
+    return new Extractor(pages, password, tools, choice, other, threads, limit);
   }
 
   /**
@@ -150,7 +159,7 @@ public final class Extractor {
     try {
       PageWalk.Visitor visitor = alsoSees;
       for (TableHints way : ways) {
-        GuidedReading reading = new GuidedReading(way, threads, explains);
+        GuidedReading reading = new GuidedReading(way, proposal, threads, explains);
         readings.add(reading);
         visitor = visitor.then(reading);
       }

@@ -1,6 +1,7 @@
 package dev.inlay.extract;
 
 import dev.inlay.choose.PageHints;
+import dev.inlay.choose.Proposal;
 import dev.inlay.model.Decision;
 import dev.inlay.page.Page;
 import java.nio.file.Path;
@@ -12,16 +13,19 @@ import java.util.Optional;
 final class GuidedReading implements PageWalk.Visitor, AutoCloseable {
 
   private final AreaFinder areas;
+  private final Proposal proposal;
   private final TableReader reader;
 
   /**
    * Prepares a reading.
    *
    * @param hints what a person says of the tables
+   * @param proposal which reading of the pages is wanted; the chosen one for what a person says
    * @param threads how many pages are worked on at a time
    * @param explains whether decisions are kept
    */
-  GuidedReading(TableHints hints, int threads, boolean explains) {
+  GuidedReading(TableHints hints, Proposal proposal, int threads, boolean explains) {
+    this.proposal = proposal;
     areas = new AreaFinder(hints);
     reader = new TableReader(threads, explains);
   }
@@ -30,7 +34,8 @@ final class GuidedReading implements PageWalk.Visitor, AutoCloseable {
   public void visit(Page page) throws InterruptedException {
     Optional<PageHints> guidance = areas.on(page);
     if (guidance.isPresent()) {
-      reader.add(page, guidance.get());
+      PageHints hints = guidance.get();
+      reader.add(page, proposal.equals(Proposal.CHOSEN) ? hints : hints.with(proposal));
     }
   }
 

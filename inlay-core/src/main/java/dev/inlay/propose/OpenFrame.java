@@ -76,8 +76,13 @@ public record OpenFrame(
   public OpenFrame withoutGutter(int number) {
     List<Interval> left = new ArrayList<>(gutters);
     left.remove(number);
+    return withGutters(left);
+  }
+
+  /** The same with other gutters, from left to right. */
+  public OpenFrame withGutters(List<Interval> others) {
     return new OpenFrame(
-        frame, lines, turnedHeadings, left, given, rival, roles, certainty, shadeEdges);
+        frame, lines, turnedHeadings, others, given, rival, roles, certainty, shadeEdges);
   }
 
   /**

@@ -8,6 +8,7 @@ import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import dev.inlay.model.Certainty;
 import dev.inlay.page.TextLine;
+import dev.inlay.score.RoleChoice;
 import dev.inlay.score.RoleReading;
 import dev.inlay.score.Zone;
 import java.util.ArrayList;
@@ -51,13 +52,15 @@ public final class RoleRegions {
   private final int page;
   private final Zone zone;
   private final List<TextLine> turned;
+  private final RoleChoice choice;
   private final RoleReading reading;
 
-  private RoleRegions(int page, Zone zone, List<TextLine> turned) {
+  private RoleRegions(int page, Zone zone, List<TextLine> turned, RoleChoice choice) {
     this.page = page;
     this.zone = zone;
     this.turned = turned;
-    reading = RoleReading.of(zone);
+    this.choice = choice;
+    reading = RoleReading.of(zone, choice);
   }
 
   /**
@@ -69,12 +72,12 @@ public final class RoleRegions {
    * @return from top to bottom
    */
   public static List<OpenFrame> of(int page, Zone zone, List<TextLine> turned) {
-    return in(page, zone, turned).regions();
+    return in(page, zone, turned, RoleChoice.BEST).regions();
   }
 
-  /** Reads the roles of a zone; parameters as for {@link #of}. */
-  public static RoleRegions in(int page, Zone zone, List<TextLine> turned) {
-    return new RoleRegions(page, zone, turned);
+  /** Reads the roles of a zone; parameters as for {@link #of}, and which roles are wanted. */
+  public static RoleRegions in(int page, Zone zone, List<TextLine> turned, RoleChoice choice) {
+    return new RoleRegions(page, zone, turned, choice);
   }
 
   /** The regions of the zone, from top to bottom. */
@@ -93,11 +96,12 @@ public final class RoleRegions {
    *
    * @return empty where the box holds something else
    */
-  public static List<OpenFrame> ofBox(int page, Zone zone, List<TextLine> turned) {
+  public static List<OpenFrame> ofBox(
+      int page, Zone zone, List<TextLine> turned, RoleChoice choice) {
     if (zone.lines().isEmpty()) {
       return List.of();
     }
-    RoleRegions proposing = new RoleRegions(page, zone, turned);
+    RoleRegions proposing = new RoleRegions(page, zone, turned, choice);
     long outside = proposing.reading.roles().stream().filter(r -> r == LineRole.OUTSIDE).count();
     return outside > MOST_OUTSIDE * zone.lines().size()
         ? List.of()
@@ -106,7 +110,7 @@ public final class RoleRegions {
 
   /** The region of lines that a person says are one table; empty where they leave no gutter. */
   public static Optional<OpenFrame> whole(int page, Zone zone) {
-    RoleRegions proposing = new RoleRegions(page, zone, List.of());
+    RoleRegions proposing = new RoleRegions(page, zone, List.of(), RoleChoice.BEST);
     List<LineRole> roles = proposing.reading.inside();
     Optional<OpenFrame> region = proposing.region(0, roles.size(), roles);
     return region.isPresent()
@@ -186,7 +190,7 @@ public final class RoleRegions {
     for (List<TextLine> side : sides) {
       List<ChunkLine> lines = ChunkLine.of(side);
       if (!lines.isEmpty()) {
-        RoleRegions inside = new RoleRegions(page, zone.withLines(lines), turned);
+        RoleRegions inside = new RoleRegions(page, zone.withLines(lines), turned, choice);
         regions.addAll(inside.regions(inside.reading.inside()));
       }
     }

@@ -45,12 +45,12 @@ public final class RoleDecisions {
    */
   public static List<Decision> of(int page, Zone zone) {
     Zone lines = RoleReading.asRead(zone);
-    return of(page, lines, RoleReading.ofLines(lines));
+    return of(page, lines, RoleReading.ofLines(lines, RoleChoice.BEST));
   }
 
   /** The decisions about the lines of a table whose rows rulings part; parameters as above. */
   public static List<Decision> ofRuled(int page, Zone zone) {
-    return of(page, zone, RoleReading.ofRuled(zone));
+    return of(page, zone, RoleReading.ofRuled(zone, RoleChoice.BEST));
   }
 
   private static List<Decision> of(int page, Zone zone, RoleReading reading) {

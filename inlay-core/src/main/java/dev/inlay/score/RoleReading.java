@@ -21,16 +21,19 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
    * Reads the roles of the lines of a table whose rows rulings part: as the trained model says, but
    * for the line that counts the columns.
    */
-  public static RoleReading ofRuled(Zone zone) {
-    RoleReading model = of(new LineSigns(zone));
+  public static RoleReading ofRuled(Zone zone, RoleChoice choice) {
+    RoleReading model = of(new LineSigns(zone), choice.rank());
     List<LineRole> roles = new ArrayList<>(model.roles);
-    new HeadCustoms(zone, model, roles).addColumnNumbers();
+    if (choice.customs()) {
+      new HeadCustoms(zone, model, roles).addColumnNumbers();
+    }
     return new RoleReading(roles, model.probabilities);
   }
 
-  private static RoleReading of(LineSigns signs) {
+  private static RoleReading of(LineSigns signs, int rank) {
     RoleScores scores = RoleModel.trained().scores(signs.ofLines(), signs.ofSteps());
-    return new RoleReading(scores.best(), scores.probabilities());
+    List<List<LineRole>> best = scores.best(rank + 1);
+    return new RoleReading(best.get(Math.min(rank, best.size() - 1)), scores.probabilities());
   }
 
   /**
@@ -38,8 +41,13 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
    * papers do not show often enough.
    */
   public static RoleReading of(Zone zone) {
+    return of(zone, RoleChoice.BEST);
+  }
+
+  /** Reads the roles of a zone as {@link #of(Zone)} does, or others that are possible. */
+  public static RoleReading of(Zone zone, RoleChoice choice) {
     CentredRows rows = CentredRows.in(zone);
-    return rows.exist() ? rows.ofAllLines(ofLines(rows.asLines())) : ofLines(zone);
+    return rows.exist() ? rows.ofAllLines(ofLines(rows.asLines(), choice)) : ofLines(zone, choice);
   }
 
   /** The zone with a line for each row whose cells are centred in its height: as it is read. */
@@ -49,9 +57,12 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
   }
 
   /** Reads the roles of a zone of which each line is read as one; else as {@link #of}. */
-  static RoleReading ofLines(Zone zone) {
+  static RoleReading ofLines(Zone zone, RoleChoice choice) {
     LineSigns signs = new LineSigns(zone);
-    RoleReading model = of(signs);
+    RoleReading model = of(signs, choice.rank());
+    if (!choice.customs()) {
+      return model;
+    }
     List<LineRole> roles = new ArrayList<>(model.roles);
     RowCustoms rows = new RowCustoms(zone, signs, model, roles);
     GroupCustoms groups = new GroupCustoms(zone, model, roles);

@@ -15,36 +15,88 @@ public record RoleScores(double[][] ofLine, double[][][] ofStep) {
 
   private static final LineRole[] ROLES = LineRole.values();
 
-  /** The roles whose scores add up to the most (Viterbi, 1967). */
-  public List<LineRole> best() {
+  /**
+   * The sequences of roles whose scores add up to the most, the greatest sum first (Viterbi, 1967;
+   * several at a time: Seshadri and Sundberg, 1994).
+   *
+   * @param count at least 1; fewer are given where there are fewer
+   */
+  public List<List<LineRole>> best(int count) {
     int lines = ofLine.length;
-    int[][] from = new int[lines][ROLES.length];
-    double[] sums = ofLine[0].clone();
-    for (int i = 1; i < lines; i++) {
-      double[] next = new double[ROLES.length];
+    Ends[][] ends = new Ends[lines][ROLES.length];
+    for (int i = 0; i < lines; i++) {
       for (int r = 0; r < ROLES.length; r++) {
-        double best = Double.NEGATIVE_INFINITY;
-        for (int b = 0; b < ROLES.length; b++) {
-          double sum = sums[b] + ofStep[i][b][r];
-          if (sum > best) {
-            best = sum;
-            from[i][r] = b;
+        ends[i][r] = new Ends(count);
+        if (i == 0) {
+          ends[i][r].add(ofLine[0][r], 0, 0);
+        }
+        for (int b = 0; i > 0 && b < ROLES.length; b++) {
+          Ends before = ends[i - 1][b];
+          for (int k = 0; k < before.size; k++) {
+            ends[i][r].add(before.sums[k] + ofStep[i][b][r] + ofLine[i][r], b, k);
           }
         }
-        next[r] = best + ofLine[i][r];
       }
-      sums = next;
     }
-    int last = 0;
-    for (int r = 1; r < ROLES.length; r++) {
-      last = sums[r] > sums[last] ? r : last;
+    Ends all = new Ends(count);
+    for (int r = 0; r < ROLES.length; r++) {
+      for (int k = 0; k < ends[lines - 1][r].size; k++) {
+        all.add(ends[lines - 1][r].sums[k], r, k);
+      }
     }
-    LineRole[] roles = new LineRole[lines];
-    for (int i = lines - 1; i >= 0; i--) {
-      roles[i] = ROLES[last];
-      last = from[i][last];
+    List<List<LineRole>> best = new ArrayList<>();
+    for (int n = 0; n < all.size; n++) {
+      best.add(roles(ends, all.roles[n], all.ranks[n]));
+    }
+    return best;
+  }
+
+  /** The roles of all lines, from the last one back. */
+  private static List<LineRole> roles(Ends[][] ends, int lastRole, int lastRank) {
+    LineRole[] roles = new LineRole[ends.length];
+    int role = lastRole;
+    int rank = lastRank;
+    for (int i = ends.length - 1; i >= 0; i--) {
+      roles[i] = ROLES[role];
+      Ends here = ends[i][role];
+      role = here.roles[rank];
+      rank = here.ranks[rank];
     }
     return new ArrayList<>(List.of(roles));
+  }
+
+  /** The greatest sums of the ways to one place, each with the role before and its rank there. */
+  private static final class Ends {
+    private final double[] sums;
+    private final int[] roles;
+    private final int[] ranks;
+    private int size;
+
+    Ends(int count) {
+      sums = new double[count];
+      roles = new int[count];
+      ranks = new int[count];
+    }
+
+    /** Of equal sums those added first come first. */
+    void add(double sum, int role, int rank) {
+      int at = size;
+      while (at > 0 && sum > sums[at - 1]) {
+        at--;
+      }
+      if (at == sums.length) {
+        return;
+      }
+      size = Math.min(size + 1, sums.length);
+      for (int i = size - 1; i > at; i--) {
+        sums[i] = sums[i - 1];
+        roles[i] = roles[i - 1];
+        ranks[i] = ranks[i - 1];
+      }
+      sums[at] = sum;
+      roles[at] = role;
+      ranks[at] = rank;
+    }
   }
 
   /** The probability of each role of each line, 0 to 1, all other lines considered. */

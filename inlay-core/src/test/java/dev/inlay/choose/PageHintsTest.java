@@ -28,11 +28,11 @@ class PageHintsTest {
 
   private static PageHints frame(double left, double top, double right, double bottom) {
     Box box = new Box(left, top, right, bottom);
-    return new PageHints(Optional.of(box), true, List.of(), false, RulingUse.WEIGH);
+    return new PageHints(Optional.of(box), true, List.of(), false, Proposal.CHOSEN);
   }
 
   private static PageHints gutters(Double... gutters) {
-    return new PageHints(Optional.empty(), false, List.of(gutters), false, RulingUse.WEIGH);
+    return new PageHints(Optional.empty(), false, List.of(gutters), false, Proposal.CHOSEN);
   }
 
   private static PageBuilder addresses() {
@@ -93,8 +93,10 @@ class PageHintsTest {
     page.text("Species", 50, 100).text("Boxed", 150, 100);
     page.text("Ling", 50, 120).text("12.5", 150, 120);
     page.text("Cod", 50, 140).text("7.0", 150, 140);
-    PageHints ignore = new PageHints(Optional.empty(), false, List.of(), false, RulingUse.IGNORE);
-    PageHints use = new PageHints(Optional.empty(), false, List.of(), false, RulingUse.USE);
+    PageHints ignore =
+        new PageHints(Optional.empty(), false, List.of(), false, Proposal.of(RulingUse.IGNORE));
+    PageHints use =
+        new PageHints(Optional.empty(), false, List.of(), false, Proposal.of(RulingUse.USE));
     Table open = tables(page.build(), ignore).get(0);
     assertThat(open.frames().get(0).rulings()).isEqualTo(RulingExtent.NONE);
     assertThat(open.columns()).hasSize(2);

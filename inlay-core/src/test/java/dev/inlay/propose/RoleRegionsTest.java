@@ -6,6 +6,7 @@ import dev.inlay.PageBuilder;
 import dev.inlay.Regions;
 import dev.inlay.evidence.LineRole;
 import dev.inlay.geom.Interval;
+import dev.inlay.score.RoleChoice;
 import dev.inlay.score.Zone;
 import java.util.ArrayList;
 import java.util.List;
@@ -183,7 +184,7 @@ class RoleRegionsTest {
         zone.lines().stream()
             .map(l -> l.line().text().startsWith("The") ? LineRole.OUTSIDE : LineRole.RECORD)
             .toList();
-    return RoleRegions.in(1, zone, List.of()).regions(roles);
+    return RoleRegions.in(1, zone, List.of(), RoleChoice.BEST).regions(roles);
   }
 
   @Test

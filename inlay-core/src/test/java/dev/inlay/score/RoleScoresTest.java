@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import dev.inlay.evidence.LineRole;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -42,7 +44,7 @@ class RoleScoresTest {
   @MethodSource("dev.inlay.Seeds#some")
   void theBestSequenceHasTheGreatestSum(long seed) {
     RoleScores scores = random(seed);
-    List<LineRole> best = scores.best();
+    List<LineRole> best = scores.best(1).get(0);
     double found = sum(scores, best.get(0).ordinal(), best.get(1).ordinal(), best.get(2).ordinal());
     for (int a = 0; a < ROLES; a++) {
       for (int b = 0; b < ROLES; b++) {
@@ -51,6 +53,28 @@ class RoleScoresTest {
         }
       }
     }
+  }
+
+  @ParameterizedTest
+  @MethodSource("dev.inlay.Seeds#some")
+  void theBestSequencesComeInTheOrderOfTheirSums(long seed) {
+    RoleScores scores = random(seed);
+    List<Double> sums = new ArrayList<>();
+    for (int a = 0; a < ROLES; a++) {
+      for (int b = 0; b < ROLES; b++) {
+        for (int c = 0; c < ROLES; c++) {
+          sums.add(sum(scores, a, b, c));
+        }
+      }
+    }
+    sums.sort(Comparator.reverseOrder());
+    List<List<LineRole>> best = scores.best(9);
+    assertThat(best).hasSize(9).doesNotHaveDuplicates();
+    for (int i = 0; i < best.size(); i++) {
+      int[] roles = best.get(i).stream().mapToInt(LineRole::ordinal).toArray();
+      assertThat(sum(scores, roles[0], roles[1], roles[2])).isCloseTo(sums.get(i), within(1e-9));
+    }
+    assertThat(scores.best(1000)).hasSize(sums.size());
   }
 
   @ParameterizedTest
