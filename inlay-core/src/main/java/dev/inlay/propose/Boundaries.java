@@ -119,7 +119,12 @@ final class Boundaries {
 
   /** Whether rulings are drawn along the first and the last boundary. */
   boolean outerEdgesDrawn() {
-    return !drawn.get(0).isEmpty() && !drawn.get(gaps()).isEmpty();
+    return isOuterEdgeDrawn(0) && isOuterEdgeDrawn(gaps());
+  }
+
+  /** Whether any ruling is drawn along the first or the last boundary. */
+  boolean isOuterEdgeDrawn(int boundary) {
+    return !drawn.get(boundary).isEmpty();
   }
 
   /** The gap that holds a place, or -1 where it lies outside the first and last boundary. */

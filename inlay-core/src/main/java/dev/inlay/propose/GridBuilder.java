@@ -4,6 +4,7 @@ import dev.inlay.evidence.Frame;
 import dev.inlay.evidence.PageEvidence;
 import dev.inlay.evidence.PageMeasure;
 import dev.inlay.geom.Box;
+import dev.inlay.geom.Interval;
 import dev.inlay.model.Warning;
 import dev.inlay.model.WarningCode;
 import dev.inlay.page.Fill;
@@ -19,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 
 /** Builds the grid of a ruled frame: boundaries from rulings, cells from what parts them, text. */
 public final class GridBuilder {
@@ -40,6 +42,9 @@ public final class GridBuilder {
 
   /** So few characters stand for a figure that is not there. */
   private static final int LONGEST_MARK = 2;
+
+  /** Fewer rows between rulings, the one that the page ends in included, are no table cut off. */
+  private static final int LEAST_ROWS_CUT_OFF = 3;
 
   private final Frame frame;
   private final Boundaries betweenColumns;
@@ -63,6 +68,28 @@ public final class GridBuilder {
     List<Glyph> glyphs = evidence.glyphsIn(frame.box());
     builder.closeGaps(glyphs, evidence.measure().widestLineGap());
     return builder.build(evidence.page(), glyphs);
+  }
+
+  /**
+   * Whether the page ends within a row, so that the lines between all columns run on beyond the
+   * last ruling, or begin before the first.
+   */
+  private boolean isCutOff() {
+    int rows = betweenRows.gaps();
+    boolean first = betweenRows.isOuterEdgeDrawn(0);
+    boolean last = betweenRows.isOuterEdgeDrawn(rows);
+    if (rows < LEAST_ROWS_CUT_OFF || first == last || isCrowded()) {
+      return false;
+    }
+    List<Double> places = betweenRows.places();
+    int open = first ? rows - 1 : 0;
+    Interval height = new Interval(places.get(open), places.get(open + 1));
+    return IntStream.rangeClosed(0, betweenColumns.gaps())
+        .allMatch(c -> betweenColumns.isDrawn(c, height));
+  }
+
+  private boolean isCrowded() {
+    return warnings.stream().anyMatch(w -> w.code() == WarningCode.CROWDED_ROW);
   }
 
   private void closeGaps(List<Glyph> glyphs, double widest) {
@@ -95,7 +122,8 @@ public final class GridBuilder {
     }
     rows.forEach(row -> row.sort(Comparator.comparingInt(Cell::column)));
     rows.forEach(this::warnIfCrowded);
-    boolean isClosed = betweenColumns.outerEdgesDrawn() && betweenRows.outerEdgesDrawn();
+    boolean isClosed =
+        betweenColumns.outerEdgesDrawn() && (betweenRows.outerEdgesDrawn() || isCutOff());
     return new Grid(
         frame,
         betweenColumns.places(),

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.PageBuilder;
 import dev.inlay.document.Stitcher;
+import dev.inlay.model.RulingExtent;
 import dev.inlay.model.Table;
 import dev.inlay.model.TableCell;
 import dev.inlay.model.WarningCode;
@@ -99,6 +100,60 @@ class RuledCellsTest {
     Table table = one(page);
     assertThat(table.columns()).hasSize(4);
     assertThat(row(table, 5)).containsExactly("Skua 5", "Oyle", "15.5", "5.25");
+  }
+
+  /** Two boxed columns of two rows; each cell has a line with wide white above another line. */
+  private static Table underWideWhite(String below) {
+    PageBuilder page = new PageBuilder().lattice(50, 100, 150, 20, 1, 2);
+    page.lattice(50, 120, 150, 40, 2, 2).bold().cells(50, 100, 150, 20, 2, "Post", "Duty").plain();
+    for (int r = 0; r < 2; r++) {
+      for (int c = 0; c < 2; c++) {
+        double x = 53 + 150 * c;
+        double y = 134 + 40 * r;
+        page.text("Mooring", x, y).text("of", x + 80, y).text(below, x, y + 12);
+      }
+    }
+    return one(page);
+  }
+
+  @Test
+  void whiteThatOtherLinesOfTheCellCoverIsAStretchedSpace() {
+    Table stretched = underWideWhite("boats at night");
+    assertThat(stretched.columns()).hasSize(2);
+    assertThat(row(stretched, 2)).containsOnly("Mooring of boats at night");
+    assertThat(underWideWhite("boats").columns()).hasSizeGreaterThan(2);
+  }
+
+  /**
+   * Three boxed columns with a row that the page ends in: no ruling ends it.
+   *
+   * @param to where the second line between columns ends
+   */
+  private static Table cutOff(double to) {
+    PageBuilder page = new PageBuilder();
+    for (double y : new double[] {100, 120, 170}) {
+      page.horizontal(y, 50, 350);
+    }
+    for (double x : new double[] {50, 150, 250, 350}) {
+      page.vertical(x, 100, x == 150 ? to : 220);
+    }
+    page.bold().cells(50, 100, 100, 20, 3, "Line", "Terms", "Crowns").plain();
+    for (int r = 0; r < 2; r++) {
+      double y = 134 + 50 * r;
+      page.text("Quay " + r, 53, y).text("paid within", 153, y).text("thirty days", 153, y + 12);
+      page.text("of the landing", 153, y + 24).text("1" + r + ".50", 253, y + 6);
+    }
+    return one(page);
+  }
+
+  @Test
+  void aBoxedTableThatThePageEndsWithinARowIsBoxed() {
+    Table boxed = cutOff(220);
+    assertThat(row(boxed, 2))
+        .containsExactly("Quay 1", "paid within thirty days of the landing", "11.50");
+    assertThat(boxed.frames().get(0).rulings()).isEqualTo(RulingExtent.FULL);
+    // a line that ends with the last ruling parts no row below it
+    assertThat(cutOff(170).frames().get(0).rulings()).isEqualTo(RulingExtent.PART);
   }
 
   @Test
