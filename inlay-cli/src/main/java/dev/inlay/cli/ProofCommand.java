@@ -2,6 +2,7 @@ package dev.inlay.cli;
 
 import dev.inlay.draw.Proof;
 import dev.inlay.extract.DocumentTables;
+import dev.inlay.extract.Explanation;
 import dev.inlay.extract.Extractor;
 import dev.inlay.extract.PageWalk;
 import dev.inlay.extract.Problem;
@@ -132,11 +133,12 @@ final class ProofCommand implements Callable<Integer> {
     }
     Progress shown = new Progress(terminal, progress.mode(), files.size());
     for (Path file : files) {
-      DocumentTables document = extractor.onThreads(inputs.jobs()).extract(file, shown);
+      Explanation explained = extractor.onThreads(inputs.jobs()).explain(file, shown);
+      DocumentTables document = explained.document();
       shown.end();
       outcome.reportProblems(file, document.status(), document.problems());
       if (document.pages() > 0) {
-        draw(document, pages, outcome);
+        draw(explained, pages, outcome);
       }
       shown.done(file, document.status().word());
     }
@@ -144,10 +146,11 @@ final class ProofCommand implements Callable<Integer> {
     return outcome.exitCode();
   }
 
-  private void draw(DocumentTables document, PageSelection pages, Outcome outcome)
+  private void draw(Explanation explained, PageSelection pages, Outcome outcome)
       throws InterruptedException {
+    DocumentTables document = explained.document();
     Path file = document.path();
-    try (Proof proof = new Proof(document, input.password(), hand.tools().rulings())) {
+    try (Proof proof = new Proof(explained, input.password(), hand.tools().rulings())) {
       boolean png = to.equalsIgnoreCase("png");
       PageWalk.WalkResult walked =
           PageWalk.over(

@@ -10,7 +10,7 @@ final class Legend {
 
   private static final double LINE = 13;
   private static final double TYPE = 7;
-  private static final int ENTRIES = 10;
+  private static final int ENTRIES = 11;
   private static final double ENTRY_WIDTH = 112;
 
   /** More warnings than this are counted. */
@@ -54,7 +54,8 @@ final class Legend {
             "subtotal, total",
             "text outside",
             "furniture",
-            "dropped text");
+            "dropped text",
+            "or: next likely");
     List<Mark> marks =
         List.of(
             b -> canvas.outline(b, ProofColour.FRAME, 1.4, Pen.SOLID),
@@ -66,7 +67,8 @@ final class Legend {
             b -> bars(canvas, b, ProofColour.TOTAL, 2),
             b -> middle(canvas, b, ProofColour.OUTSIDE, Pen.DOTTED),
             b -> canvas.hatch(b, ProofColour.OUTSIDE),
-            b -> canvas.cross(b, ProofColour.OUTSIDE));
+            b -> canvas.cross(b, ProofColour.OUTSIDE),
+            b -> canvas.outline(b, ProofColour.DOUBT, 0.6, Pen.DASHED));
     int perLine = perLine(width);
     for (int i = 0; i < names.size(); i++) {
       double x = ENTRY_WIDTH * (i % perLine);

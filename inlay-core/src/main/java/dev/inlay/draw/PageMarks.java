@@ -4,6 +4,7 @@ import dev.inlay.draw.Canvas.Pen;
 import dev.inlay.evidence.PageEvidence;
 import dev.inlay.evidence.Ruling;
 import dev.inlay.geom.Box;
+import dev.inlay.model.Decision;
 import dev.inlay.model.RowKind;
 import dev.inlay.model.RulingExtent;
 import dev.inlay.model.Table;
@@ -17,6 +18,7 @@ import dev.inlay.page.TextLine;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** Draws over a page what was found on it. */
@@ -111,6 +113,26 @@ final class PageMarks {
     }
     canvas.outline(frame.box(), ProofColour.FRAME, 1.4, Pen.SOLID);
     tag(table, frame);
+  }
+
+  /** Names beside a line what else it may be, or where else its headings may stand. */
+  void runnersUp(List<Decision> decisions) throws IOException {
+    for (Decision decision : decisions) {
+      boolean ofLine =
+          decision.question() == Decision.Question.LINE
+              || decision.question() == Decision.Question.HEADINGS;
+      if (ofLine && decision.isClose() && decision.place().isPresent()) {
+        Box box = decision.place().get();
+        canvas.outline(box, ProofColour.DOUBT, 0.6, Pen.DASHED);
+        String text =
+            String.format(
+                Locale.ROOT,
+                "or %s %.0f %%",
+                Warning.shortened(decision.runnerUp()),
+                100 * decision.runnerUpProbability());
+        canvas.text(text, box.right() + 3, box.bottom() - 1.5, 6, ProofColour.DOUBT, true);
+      }
+    }
   }
 
   private void header(List<TableRow> rows, TableFrame frame) throws IOException {

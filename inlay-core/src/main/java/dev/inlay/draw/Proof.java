@@ -2,7 +2,9 @@ package dev.inlay.draw;
 
 import dev.inlay.choose.RulingUse;
 import dev.inlay.extract.DocumentTables;
+import dev.inlay.extract.Explanation;
 import dev.inlay.geom.Box;
+import dev.inlay.model.Decision;
 import dev.inlay.model.Table;
 import dev.inlay.model.TableFrame;
 import dev.inlay.page.LineComposer;
@@ -47,18 +49,21 @@ public final class Proof implements Closeable {
   private final PDOptionalContentGroup paperLayer = new PDOptionalContentGroup("Page");
   private final PDOptionalContentGroup proofLayer = new PDOptionalContentGroup("Proof");
   private final DocumentTables document;
+  private final List<Decision> decisions;
   private final RulingUse rulings;
 
   /**
    * Begins a proof.
    *
-   * @param document what was found in the file
+   * @param explained what was found in the file, and the decisions of which the close ones are
+   *     marked
    * @param password for a locked file, or an empty text
    * @param rulings what they meant when the tables were found; ignored ones are not marked
    * @throws IOException if the file cannot be read
    */
-  public Proof(DocumentTables document, String password, RulingUse rulings) throws IOException {
-    this.document = document;
+  public Proof(Explanation explained, String password, RulingUse rulings) throws IOException {
+    document = explained.document();
+    decisions = explained.decisions();
     this.rulings = rulings;
     source = Loader.loadPDF(document.path().toFile(), password);
     source.setAllSecurityToBeRemoved(true);
@@ -136,6 +141,7 @@ public final class Proof implements Closeable {
         marks.table(table, frame);
       }
     }
+    marks.runnersUp(decisions.stream().filter(d -> d.page() == page.number()).toList());
     for (Table table : document.tables()) {
       for (TableFrame frame : framesOn(table, page)) {
         marks.warnings(table, frame);

@@ -127,7 +127,20 @@ public final class Extractor {
    * @throws InterruptedException if the thread was interrupted before all pages were read
    */
   public Explanation explain(Path path) throws InterruptedException {
-    return explained(path, List.of(tools), page -> {}, true).get(0);
+    return explain(path, page -> {});
+  }
+
+  /**
+   * Extracts the tables of a file, keeps why they are read as they are, and shows its pages to
+   * another reader on the way. Where a person says where the tables are, no decisions are kept.
+   *
+   * @param path the file
+   * @param alsoSees each page that holds text, in order, on the calling thread
+   * @throws InterruptedException if the thread was interrupted before all pages were read
+   */
+  public Explanation explain(Path path, PageWalk.Visitor alsoSees) throws InterruptedException {
+    boolean decides = tools.equals(TableHints.NONE);
+    return explained(path, List.of(tools), alsoSees, decides).get(0);
   }
 
   /** One file must not take the rest of a batch with it, and must not vanish either. */

@@ -46,6 +46,11 @@ public record Decision(
   /** Reasons that weigh less decide nothing. */
   private static final double LEAST_WEIGHT = 0.05;
 
+  /**
+   * The answers of a closer decision are both likely: the one taken has less than three quarters.
+   */
+  private static final double CLOSE = 0.5;
+
   /** Puts the weightiest reasons first and drops those that weigh nothing. */
   public Decision {
     reasons =
@@ -60,6 +65,11 @@ public record Decision(
       Question question, int page, Optional<Box> place, String subject, String chosen, String why) {
     List<Reason> reasons = List.of(new Reason(why, 1));
     return new Decision(question, page, place, subject, chosen, 1, "", 0, reasons);
+  }
+
+  /** Whether the next answer comes so near that a person should weigh it, too. */
+  public boolean isClose() {
+    return !runnerUp.isEmpty() && margin() < CLOSE;
   }
 
   /** How much more probable the answer taken is than the next, 0 to 1; negative where less. */

@@ -4,10 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.choose.RulingUse;
 import dev.inlay.extract.DocumentTables;
+import dev.inlay.extract.Explanation;
 import dev.inlay.extract.Extractor;
 import dev.inlay.extract.PageWalk;
 import dev.inlay.extract.TableChoice;
 import dev.inlay.extract.TableHints;
+import dev.inlay.geom.Box;
+import dev.inlay.model.Decision;
 import dev.inlay.page.Page;
 import dev.inlay.page.PageSelection;
 import dev.inlay.pdf.TestPdf;
@@ -63,7 +66,7 @@ class ProofTest {
     DocumentTables document = new Extractor(PageSelection.ALL, "").extract(file);
     assertThat(document.tables()).hasSize(1);
     ByteArrayOutputStream out = new ByteArrayOutputStream();
-    try (Proof proof = new Proof(document, "", RulingUse.WEIGH)) {
+    try (Proof proof = new Proof(new Explanation(document, List.of()), "", RulingUse.WEIGH)) {
       proof.add(page(file));
       proof.writePng(0, 72, out);
     }
@@ -97,7 +100,7 @@ class ProofTest {
     DocumentTables document =
         new Extractor(PageSelection.ALL, "", tools, TableChoice.ALL).extract(file);
     ByteArrayOutputStream out = new ByteArrayOutputStream();
-    try (Proof proof = new Proof(document, "", use)) {
+    try (Proof proof = new Proof(new Explanation(document, List.of()), "", use)) {
       proof.add(page(file));
       proof.writePng(0, 72, out);
     }
@@ -113,12 +116,44 @@ class ProofTest {
     assertThat(rulingInk(RulingUse.IGNORE)).isLessThan(rulingInk(RulingUse.WEIGH));
   }
 
+  /** The text of a proof that has one decision about a line, with so much for the answer taken. */
+  private String textWith(double probability) throws Exception {
+    Path file = landings();
+    DocumentTables document = new Extractor(PageSelection.ALL, "").extract(file);
+    Decision decision =
+        new Decision(
+            Decision.Question.LINE,
+            1,
+            Optional.of(new Box(50, 40, 180, 52)),
+            "Species | Boxed",
+            "row",
+            probability,
+            "header",
+            1 - probability,
+            List.of());
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try (Proof proof =
+        new Proof(new Explanation(document, List.of(decision)), "", RulingUse.WEIGH)) {
+      proof.add(page(file));
+      proof.writePdf(out);
+    }
+    try (PDDocument pdf = Loader.loadPDF(out.toByteArray())) {
+      return new PDFTextStripper().getText(pdf);
+    }
+  }
+
+  @Test
+  void whatComesCloseIsNamedBesideItsLine() throws Exception {
+    assertThat(textWith(0.74)).contains("or header 26 %");
+    assertThat(textWith(0.76)).doesNotContain("or header");
+  }
+
   @Test
   void thePdfHoldsThePageAndTheMarksOnLayersOfTheirOwn() throws Exception {
     Path file = landings();
     DocumentTables document = new Extractor(PageSelection.ALL, "").extract(file);
     ByteArrayOutputStream out = new ByteArrayOutputStream();
-    try (Proof proof = new Proof(document, "", RulingUse.WEIGH)) {
+    try (Proof proof = new Proof(new Explanation(document, List.of()), "", RulingUse.WEIGH)) {
       proof.add(page(file));
       proof.writePdf(out);
     }
