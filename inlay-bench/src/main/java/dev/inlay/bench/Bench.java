@@ -7,8 +7,9 @@ import java.util.List;
 /**
  * Chooses what is measured: {@code accuracy FOLDER...}, {@code cases} against their expected
  * states, {@code oracle} for what the possible readings hold, {@code survivors} of a mutation run
- * against the cases, {@code train}, {@code train-headings} and {@code train-tables} for the
- * weights, or {@code speed} with options of JMH.
+ * against the cases, {@code train} for all weights or {@code train-roles}, {@code train-headings},
+ * {@code train-header-rows} and {@code train-tables} for those of one model, or {@code speed} with
+ * options of JMH.
  */
 public final class Bench {
 
@@ -17,7 +18,8 @@ public final class Bench {
           + "   or: damage FOLDER PAPERS COPIES SEED"
           + "   or: oracle FOLDER..."
           + "   or: survivors MUTATIONS.xml CASES [COUNT [SEED]]"
-          + "   or: train | train-headings | train-tables WEIGHTS FOLDER..."
+          + "   or: train WEIGHTS_FOLDER FOLDER..."
+          + "   or: train-roles | train-headings | train-header-rows | train-tables WEIGHTS FOLDER..."
           + "   or: speed [options of JMH, as -p folder=PATH]";
 
   private Bench() {}
@@ -47,10 +49,11 @@ public final class Bench {
       case "oracle" -> Oracle.main(rest, System.out);
       case "survivors" -> Survivors.main(rest, System.out);
       case "damage" -> DamageTrial.main(rest, System.out);
+      case "train" -> Training.main(rest, System.out);
       case "train-tables" -> TableTraining.main(rest, System.out);
       case "train-headings" -> HeadingTraining.main(rest, System.out);
       case "train-header-rows" -> HeaderRowTraining.main(rest, System.out);
-      case "train" -> RoleTraining.main(rest, System.out);
+      case "train-roles" -> RoleTraining.main(rest, System.out);
       case "speed" -> org.openjdk.jmh.Main.main(rest);
       default -> throw new IllegalArgumentException(USE);
     }

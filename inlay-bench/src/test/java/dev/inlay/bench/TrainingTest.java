@@ -20,7 +20,7 @@ class TrainingTest {
   private static final List<String> PAPERS =
       List.of("0001", "0002", "0003", "0004", "0005", "0010", "0015", "0017", "0020", "0024");
 
-  private interface Training {
+  private interface OneModel {
     void train(String[] args, PrintStream out) throws Exception;
   }
 
@@ -39,13 +39,13 @@ class TrainingTest {
   }
 
   /** The weights that a training wrote, the same for two trainings. */
-  private List<String> weights(Training training) throws Exception {
+  private List<String> weights(OneModel training) throws Exception {
     List<String> first = trained(training, "first.txt");
     assertThat(trained(training, "second.txt")).isEqualTo(first);
     return first;
   }
 
-  private List<String> trained(Training training, String name) throws Exception {
+  private List<String> trained(OneModel training, String name) throws Exception {
     ByteArrayOutputStream printed = new ByteArrayOutputStream();
     Path file = results.resolve(name);
     try (PrintStream out = new PrintStream(printed, true, StandardCharsets.UTF_8)) {
@@ -85,6 +85,33 @@ class TrainingTest {
         .hasSizeGreaterThan(10)
         .anySatisfy(line -> assertThat(line).matches("[^\t]+\t-[0-9.]+"))
         .anySatisfy(line -> assertThat(line).matches("[^\t]+\t[1-9.]+[0-9]*"));
+  }
+
+  @Test
+  void allWeightsInOneCommandThatGoesOnWhereItWasStopped() throws Exception {
+    String header = "# trained before\n";
+    Path known = results.resolve(Training.STEPS.get(2).weights());
+    Files.createDirectories(known.getParent());
+    Files.writeString(known, header);
+    trainAll();
+    assertThat(known).hasContent(header);
+    assertThat(output).contains("train-header-rows: " + known + " is trained already");
+    for (Training.Step step : Training.STEPS) {
+      assertThat(results.resolve(step.weights())).isNotEmptyFile();
+    }
+    // the estimate is trained on what the weights before it find: other roles, other estimate
+    List<String> estimate = Files.readAllLines(results.resolve(Training.STEPS.get(3).weights()));
+    assertThat(estimate).isNotEqualTo(trained(TableTraining::main, "alone.txt"));
+    trainAll();
+    assertThat(output).doesNotContain("rounds").contains("train-roles: ");
+  }
+
+  private void trainAll() throws Exception {
+    ByteArrayOutputStream printed = new ByteArrayOutputStream();
+    try (PrintStream out = new PrintStream(printed, true, StandardCharsets.UTF_8)) {
+      Training.main(new String[] {results.toString(), papers.toString()}, out);
+    }
+    output = printed.toString(StandardCharsets.UTF_8);
   }
 
   @Test
