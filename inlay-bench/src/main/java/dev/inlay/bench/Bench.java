@@ -16,6 +16,7 @@ public final class Bench {
   private static final String USE =
       "use: accuracy [-v] FOLDER...   or: cases [--record [--reason TEXT]] [FOLDER]"
           + "   or: damage FOLDER PAPERS COPIES SEED"
+          + "   or: mutations FOLDER COPIES SEED"
           + "   or: oracle FOLDER..."
           + "   or: survivors MUTATIONS.xml CASES [COUNT [SEED]]"
           + "   or: train WEIGHTS_FOLDER FOLDER..."
@@ -48,6 +49,7 @@ public final class Bench {
       }
       case "oracle" -> Oracle.main(rest, System.out);
       case "survivors" -> Survivors.main(rest, System.out);
+      case "mutations" -> MutationTrial.main(rest, System.out);
       case "damage" -> DamageTrial.main(rest, System.out);
       case "train" -> Training.main(rest, System.out);
       case "train-tables" -> TableTraining.main(rest, System.out);

@@ -107,7 +107,6 @@ public final class PageWalk {
   /** How long one file may take where nothing else is said: ten times a file of 5,000 pages. */
   public static final Duration USUAL_LIMIT = Duration.ofMinutes(10);
 
-  private static final String TIME_OVER = "time-over";
   private static final String MORE_TIME = "look at the file, or give it more with --time-limit";
 
   /** Of 900 papers, made and real, one page had any such text, of 3 characters. */
@@ -152,7 +151,8 @@ public final class PageWalk {
       LOG.warn("{} takes too long to open", path, e);
       return failed(
           DocumentStatus.UNREADABLE,
-          Problem.ofDocument(TIME_OVER, e.getMessage() + " to open and is left out; " + MORE_TIME));
+          Problem.ofDocument(
+              Problem.TIME_OVER, e.getMessage() + " to open and is left out; " + MORE_TIME));
     } catch (OpenFailure e) {
       LOG.warn("{} cannot be opened", path, e);
       DocumentStatus status =
@@ -271,7 +271,7 @@ public final class PageWalk {
       LOG.warn("{}: the time is over at page {}", path, number, e);
       problems.add(
           Problem.ofPage(
-              TIME_OVER,
+              Problem.TIME_OVER,
               number,
               e.getMessage()
                   + ": page "

@@ -14,6 +14,12 @@ import java.util.OptionalInt;
  */
 public record Problem(String code, OptionalInt page, String message) {
 
+  /** The code of a problem that is Inlay's own fault. */
+  public static final String DEFECT = "defect";
+
+  /** The code of a problem that a file took longer than it may. */
+  public static final String TIME_OVER = "time-over";
+
   /** The code of a problem that some pages asked for are not there. */
   public static final String NO_SUCH_PAGE = "no-such-page";
 
@@ -64,12 +70,12 @@ public record Problem(String code, OptionalInt page, String message) {
   /** What was meant never to happen, on one page. */
   static Problem defect(int page, Throwable e) {
     String what = "page " + page + " hit a defect of Inlay (" + e + "); please report it";
-    return ofPage("defect", page, what);
+    return ofPage(DEFECT, page, what);
   }
 
   /** What was meant never to happen, to a whole document. */
   static Problem defect(Throwable e) {
     return ofDocument(
-        "defect", "hit a defect of Inlay (" + e + ") and is left out; please report it");
+        DEFECT, "hit a defect of Inlay (" + e + ") and is left out; please report it");
   }
 }

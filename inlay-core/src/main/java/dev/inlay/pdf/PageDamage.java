@@ -111,6 +111,9 @@ final class PageDamage {
       if (before == null) {
         before = new TreeSet<>();
         known.put(dictionary, before);
+        if (WidthRanges.shorten(dictionary)) {
+          before.add("a font, with widths of characters that cannot be");
+        }
         for (COSName key : List.copyOf(dictionary.keySet())) {
           boolean glyph =
               !OF_FONT.contains(key) && deref(dictionary.getItem(key)) instanceof COSStream;

@@ -8,6 +8,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -124,5 +126,40 @@ class PageLimitsTest {
     limits.decoded(256_000_000);
     assertThatThrownBy(() -> limits.decoded(1))
         .hasMessage("it has more than 256 million bytes in one part");
+  }
+
+  /** A page whose font gives widths from one character to another. */
+  private PdfFile withWidths(String from, String to) throws Exception {
+    return open(
+        List.of(
+            CATALOG,
+            "<</Type/Pages/Kids[3 0 R]/Count 1>>",
+            page(4),
+            stream("", "BT /F 10 Tf 50 700 Td <00430044> Tj ET"),
+            "<</Type/Font/Subtype/CIDFontType2/BaseFont/Helvetica/FontDescriptor 6 0 R"
+                + "/CIDSystemInfo<</Registry(Adobe)/Ordering(Identity)/Supplement 0>>"
+                + "/W["
+                + String.join(" ", from, to, "500")
+                + "]>>",
+            "<</Type/FontDescriptor/FontName/Helvetica/Flags 4>>",
+            "<</Type/Font/Subtype/Type0/BaseFont/Helvetica/Encoding/Identity-H"
+                + "/DescendantFonts[5 0 R]>>",
+            "<<>>"));
+  }
+
+  @Test
+  void widthsAreKeptOfCharactersThatThereCanBe() throws Exception {
+    for (String[] range : new String[][] {{"0", "2147483647"}, {"-2147483647", "9"}}) {
+      try (PdfFile file = withWidths(range[0], range[1])) {
+        Set<String> damaged = new TreeSet<>();
+        assertThat(file.page(1, damaged).glyphs()).hasSize(2);
+        assertThat(damaged).contains("a font, with widths of characters that cannot be");
+      }
+    }
+    try (PdfFile file = withWidths("0", "65535")) {
+      Set<String> damaged = new TreeSet<>();
+      assertThat(file.page(1, damaged).glyphs().get(0).box().width()).isEqualTo(5);
+      assertThat(damaged).isEmpty();
+    }
   }
 }
