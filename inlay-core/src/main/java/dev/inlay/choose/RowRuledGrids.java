@@ -106,7 +106,7 @@ final class RowRuledGrids {
         .or(() -> edges.below(band(new Interval(height.to(), below), stack.extent())))
         .ifPresent(all::add);
     BandedGrid.of(all, stack, drawn, evidence)
-        .filter(g -> !isOdd(g) && RuledGrids.isTable(g) && !HiddenCells.in(g))
+        .filter(g -> !isOdd(g) && RuledGrids.isTable(g) && !HiddenCells.in(g) && isFree(g))
         .ifPresent(grids::add);
   }
 
@@ -117,6 +117,17 @@ final class RowRuledGrids {
     return beyond.length() < measure.typeSize()
         ? Optional.empty()
         : Optional.of(band(beyond, stack.extent())).filter(RowBand::isFilled);
+  }
+
+  /** Whether no grid found before stands in the same place, as where two tables are overprinted. */
+  private boolean isFree(Grid grid) {
+    Box box = grid.frame().box();
+    return grids.stream()
+        .map(g -> g.frame().box())
+        .noneMatch(
+            b ->
+                b.horizontal().overlap(box.horizontal()) > 0
+                    && b.vertical().overlap(box.vertical()) > 0);
   }
 
   private static boolean isOdd(Grid grid) {

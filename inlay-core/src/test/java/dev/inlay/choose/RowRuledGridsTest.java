@@ -146,4 +146,17 @@ class RowRuledGridsTest {
     }
     assertThat(tables(page).get(0).rows()).hasSize(10);
   }
+
+  @Test
+  void ofTwoTablesPrintedOverEachOtherNoTextIsTakenTwice() {
+    header();
+    rows("Skua", "Petrel", "Tern");
+    for (int r = 0; r <= 3; r++) {
+      double top = 150 + HEIGHT * r;
+      page.horizontal(top, LEFT - 30, RIGHT - 30);
+      page.text("second", 25, top + 20).text("printed over the first", 130, top + 15);
+      page.text("one by mistake", 130, top + 26).text(r + ".75", 380, top + 20);
+    }
+    assertThat(PageTables.of(page.build()).ledger().balances()).isTrue();
+  }
 }
