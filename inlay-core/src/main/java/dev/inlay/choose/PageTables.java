@@ -134,12 +134,13 @@ public final class PageTables {
    */
   public PageTables withFurniture(List<TextLine> lines) {
     int printed = 0;
+    List<Box> frames = frames();
     List<String> changing = new ArrayList<>();
     for (TextLine line : lines) {
       printed +=
           (int)
               line.words().stream()
-                  .mapToLong(w -> w.glyphs().stream().filter(this::isText).count())
+                  .mapToLong(w -> w.glyphs().stream().filter(g -> isOutside(g, frames)).count())
                   .sum();
       // what stands on the first page too may be the title there, on later ones it is a running
       // head
@@ -166,8 +167,9 @@ public final class PageTables {
         page, named, text.without(places), left, ledger.withFurniture(printed), marks);
   }
 
-  private boolean isText(Glyph glyph) {
-    return !glyph.isBlank() && !marks.contains(glyph);
+  /** Whether a character counts as one outside tables: what reaches into a frame is stray there. */
+  private boolean isOutside(Glyph glyph, List<Box> frames) {
+    return !glyph.isBlank() && !marks.contains(glyph) && PageParts.isOutside(glyph.box(), frames);
   }
 
   /** The same tables with a reading of the first that goes on with the table of the page before. */

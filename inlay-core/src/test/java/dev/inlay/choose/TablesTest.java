@@ -8,8 +8,12 @@ import dev.inlay.model.Column;
 import dev.inlay.model.RowKind;
 import dev.inlay.model.Table;
 import dev.inlay.model.TableRow;
+import dev.inlay.model.TextLedger;
 import dev.inlay.model.Warning;
 import dev.inlay.model.WarningCode;
+import dev.inlay.page.LineComposer;
+import dev.inlay.page.Page;
+import dev.inlay.page.TextLine;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -40,6 +44,20 @@ class TablesTest {
 
   private static List<WarningCode> codes(Table table) {
     return table.warnings().stream().map(Warning::code).toList();
+  }
+
+  @Test
+  void furnitureThatReachesIntoAFrameIsCountedOnce() {
+    Page page = page(1, 50, HEAD, ROWS).text("Season summary", 190, 182).build();
+    List<TextLine> foot =
+        LineComposer.compose(page.glyphs()).stream()
+            .filter(l -> l.text().startsWith("Season"))
+            .toList();
+    PageTables tables = PageTables.of(page);
+    assertThat(tables.ledger().outside()).isPositive().isLessThan("Seasonsummary".length());
+    TextLedger ledger = tables.withFurniture(foot).ledger();
+    assertThat(ledger.balances()).isTrue();
+    assertThat(ledger.outside()).isZero();
   }
 
   @Test
