@@ -1,6 +1,5 @@
 package dev.inlay.cli;
 
-import dev.inlay.extract.PageWalk;
 import java.time.Duration;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -14,7 +13,7 @@ final class TimeOption {
       names = "--time-limit",
       paramLabel = "SECONDS",
       description =
-          "How long one file may take (600 where nothing is said). Pages not read by then are"
+          "How long one file may take (600, or what the spec says). Pages not read by then are"
               + " reported, and the files behind it are read.")
   private Integer seconds;
 
@@ -24,11 +23,12 @@ final class TimeOption {
   /**
    * How long one file may take.
    *
+   * @param usual what holds where the option is not given
    * @throws ParameterException where it is no time
    */
-  Duration limit() {
+  Duration limit(Duration usual) {
     if (seconds == null) {
-      return PageWalk.USUAL_LIMIT;
+      return usual;
     }
     if (seconds < 1) {
       throw new ParameterException(

@@ -52,7 +52,14 @@ public final class SpecRun {
    * @param password for locked files, or an empty text
    */
   public SpecRun(ReportSpec spec, String password) {
-    this(spec, password, 1, PageWalk.USUAL_LIMIT, spec.pages(), page -> {}, Optional.empty());
+    this(
+        spec,
+        password,
+        1,
+        spec.timeLimit().orElse(PageWalk.USUAL_LIMIT),
+        spec.pages(),
+        page -> {},
+        Optional.empty());
   }
 
   private SpecRun(

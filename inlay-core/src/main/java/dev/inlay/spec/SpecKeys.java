@@ -39,6 +39,7 @@ enum SpecKeys {
           "texts by which a file of this kind is recognised"),
       key("password", "PASSWORD", "where the password of locked files is found"),
       key("pages", "text", "pages to read, as 2-5,7 or 3-"),
+      key("time limit", "number", "how many seconds one file may take; 600 where nothing is said"),
       key("other tables", "choice:report,leave out", "what becomes of tables that fit no data set"),
       key("numbers", "NUMBERS", "how all numbers are written"),
       key("nothing", "texts", "marks that mean that there is no value"),

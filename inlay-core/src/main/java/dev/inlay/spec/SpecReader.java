@@ -3,11 +3,13 @@ package dev.inlay.spec;
 import dev.inlay.page.PageSelection;
 import dev.inlay.page.PlainText;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.snakeyaml.engine.v2.api.LoadSettings;
 import org.snakeyaml.engine.v2.api.lowlevel.Compose;
 import org.snakeyaml.engine.v2.exceptions.Mark;
@@ -91,9 +93,16 @@ public final class SpecReader {
         recognitions(section),
         password(section),
         section.read("pages", PageSelection::parse).orElse(PageSelection.ALL),
+        seconds(section.number("time limit")),
         section.choice("other tables", "report", "report", "leave out").equals("leave out"),
         sets,
         results(section));
+  }
+
+  private static Optional<Duration> seconds(OptionalInt number) {
+    return number.isPresent()
+        ? Optional.of(Duration.ofSeconds(number.getAsInt()))
+        : Optional.empty();
   }
 
   private void severalSets(Section section, FormatReader forms, List<DataSetSpec> sets) {

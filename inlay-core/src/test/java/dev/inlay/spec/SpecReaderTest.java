@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import java.io.ByteArrayOutputStream;
+import java.time.Duration;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -75,6 +76,15 @@ class SpecReaderTest {
     ReportSpec spec =
         SpecReader.read("report: R\ndata:\n  Big fish: {table: T}\n  nets: {table: U}\n");
     assertThat(spec.dataSets()).extracting(DataSetSpec::name).containsExactly("big-fish", "nets");
+  }
+
+  @Test
+  void aSpecMaySayHowLongAFileMayTake() throws SpecException {
+    String yaml = "report: R\ntime limit: %s\ncolumns: {a: A}\n";
+    assertThat(SpecReader.read(yaml.formatted(30)).timeLimit()).contains(Duration.ofSeconds(30));
+    assertThat(SpecReader.read("report: R\ncolumns: {a: A}\n").timeLimit()).isEmpty();
+    assertThat(reported(yaml.formatted(0)))
+        .containsExactly("2:13: 'time limit' takes a number from 1 on, not '0'");
   }
 
   @Test
