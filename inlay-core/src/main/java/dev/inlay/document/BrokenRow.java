@@ -13,7 +13,7 @@ import java.util.Optional;
 
 /**
  * A row that a page break parts: the rest of its texts stands at the top of the next page, without
- * the label that every row begins with.
+ * the label that every row begins with, or with the rest of it.
  */
 final class BrokenRow {
 
@@ -42,7 +42,7 @@ final class BrokenRow {
     boolean labelled = beginWithLabels(before) && !last.textAt(0).isEmpty();
     return records
             && (labelled || open && hasFewerTexts(rest, last))
-            && isRestOf(rest, last, part.isRuled())
+            && isRestOf(rest, last, part.isRuled(), open && goesOnInLabel(rest, before))
         ? Optional.of(joined(last, rest))
         : Optional.empty();
   }
@@ -56,8 +56,7 @@ final class BrokenRow {
       return row;
     }
     TableCell only = row.cells().get(0);
-    boolean goesOn = !only.text().isEmpty() && Character.isLowerCase(only.text().codePointAt(0));
-    if (!goesOn && !open) {
+    if (!beginsInLowerCase(only.text()) && !open) {
       return row;
     }
     int column = Edges.indexOf(edges, only.box().left());
@@ -71,13 +70,29 @@ final class BrokenRow {
     return records.size() >= LEAST_ROWS && labelled >= LABELLED_SHARE * records.size();
   }
 
-  /** Whether a row without label adds words alone, each below words of the other row. */
-  private static boolean isRestOf(TableRow rest, TableRow row, boolean ruled) {
+  /** Whether a row begins in lower case, as no row before the break does. */
+  private static boolean goesOnInLabel(TableRow rest, List<TableRow> before) {
+    return beginsInLowerCase(rest.textAt(0))
+        && before.stream()
+            .filter(r -> r.kind() == RowKind.BODY)
+            .noneMatch(r -> beginsInLowerCase(r.textAt(0)));
+  }
+
+  private static boolean beginsInLowerCase(String text) {
+    return !text.isEmpty() && Character.isLowerCase(text.codePointAt(0));
+  }
+
+  /**
+   * Whether a row adds words alone, each below words of the other row.
+   *
+   * @param withLabel whether it may add to the label, too
+   */
+  private static boolean isRestOf(TableRow rest, TableRow row, boolean ruled, boolean withLabel) {
     boolean adds = false;
     for (TableCell cell : rest.cells()) {
       if (!cell.text().isEmpty()) {
         String above = row.textAt(cell.column());
-        if (cell.column() == 0
+        if (cell.column() == 0 && !withLabel
             || above.isEmpty() && !ruled
             || !ruled && (NumericTexts.isFigure(above) || NumericTexts.isFigure(cell.text()))) {
           return false;

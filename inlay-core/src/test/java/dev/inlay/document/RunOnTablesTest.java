@@ -42,6 +42,41 @@ class RunOnTablesTest {
         .hasSize(9);
   }
 
+  /** A boxed table of four full rows; no ruling ends the last of them where the page does. */
+  private static PageBuilder boxed(int number, boolean endsOpen, String... first) {
+    PageBuilder page = new PageBuilder(number).proportional();
+    for (int r = 0; r <= (endsOpen ? 4 : 5); r++) {
+      page.horizontal(100 + 20 * r, 50, 410);
+    }
+    for (int c = 0; c <= 3; c++) {
+      page.vertical(50 + 120 * c, 100, 200);
+    }
+    page.bold().cells(50, 100, 120, 20, 3, "Finding", "Asked by", "Action").plain();
+    page.cells(50, 120, 120, 20, 3, first);
+    page.cells(50, 140, 120, 20, 3, "Ropes of pier " + number, "Ines Vale", "Splice them");
+    page.cells(50, 160, 120, 20, 3, "Nets of pier " + number, "Ines Vale", "Dry them");
+    return page.cells(50, 180, 120, 20, 3, "Lamps who need", "Mabel", "Count all");
+  }
+
+  /** The last row of a page and the first one of the next, whose label begins so. */
+  private static List<List<String>> overTheBreak(boolean endsOpen, String label) {
+    List<Table> tables =
+        tables(
+            boxed(1, endsOpen, "Boards are loose", "Oskar Hale", "Renew them"),
+            boxed(2, false, label, "Hargood", "the labels"));
+    assertThat(tables).hasSize(1);
+    return texts(tables.get(0)).subList(4, 6);
+  }
+
+  @Test
+  void aRowThatNoRulingEndsGoesOnInLowerCase() {
+    assertThat(overTheBreak(true, "new glass").get(0))
+        .containsExactly("Lamps who need new glass", "Mabel Hargood", "Count all the labels");
+    List<String> last = List.of("Lamps who need", "Mabel", "Count all");
+    assertThat(overTheBreak(true, "New glass").get(0)).isEqualTo(last);
+    assertThat(overTheBreak(false, "new glass").get(0)).isEqualTo(last);
+  }
+
   @Test
   void aRowOfItsOwnBehindAPageBreakStaysOne() {
     List<Table> tables = tables(dues(1), dues(2));
