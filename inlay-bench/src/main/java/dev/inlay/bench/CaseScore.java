@@ -42,6 +42,13 @@ record CaseScore(
     }
   }
 
+  /** The PDFs of a folder, in the order of their names. */
+  static List<Path> papersIn(Path folder) throws java.io.IOException {
+    try (Stream<Path> files = Files.list(folder)) {
+      return files.filter(f -> f.toString().endsWith(".pdf")).sorted().toList();
+    }
+  }
+
   /** The PDF beside a truth. */
   static Path pdfOf(Path truth) {
     return truth.resolveSibling(nameOf(truth) + ".pdf");

@@ -16,7 +16,6 @@ import java.util.List;
 import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 
 /**
  * Damages copies of papers (cut short, eight wrong bytes in a compressed stream, 512 zero bytes
@@ -73,17 +72,14 @@ final class DamageTrial {
     int copies = Integer.parseInt(args[2]);
     DamageTrial trial = new DamageTrial(Long.parseLong(args[3]));
     Path folder = Files.createTempDirectory("damage");
-    try (Stream<Path> all = Files.list(Path.of(args[0]))) {
-      List<Path> files =
-          all.filter(f -> f.toString().endsWith(".pdf")).sorted().limit(papers).toList();
-      for (int i = 0; i < copies; i++) {
-        Path file = files.get(i % files.size());
-        Kind kind = Kind.values()[i / files.size() % Kind.values().length];
-        Outcome outcome = trial.outcome(file, kind, folder.resolve("copy.pdf"));
-        counts[kind.ordinal()][outcome.ordinal()]++;
-        if (outcome == Outcome.SILENT) {
-          out.println(file.getFileName() + " " + kind + " at " + trial.from + ": SILENT");
-        }
+    List<Path> files = CaseScore.papersIn(Path.of(args[0])).stream().limit(papers).toList();
+    for (int i = 0; i < copies; i++) {
+      Path file = files.get(i % files.size());
+      Kind kind = Kind.values()[i / files.size() % Kind.values().length];
+      Outcome outcome = trial.outcome(file, kind, folder.resolve("copy.pdf"));
+      counts[kind.ordinal()][outcome.ordinal()]++;
+      if (outcome == Outcome.SILENT) {
+        out.println(file.getFileName() + " " + kind + " at " + trial.from + ": SILENT");
       }
     }
     Files.deleteIfExists(folder.resolve("copy.pdf"));

@@ -22,7 +22,6 @@ import java.util.Map;
 import java.util.Random;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.cos.COSObjectKey;
@@ -108,10 +107,8 @@ final class MutationTrial {
   /** The smallest papers of a folder, nothing in them compressed. */
   static List<byte[]> plainPapers(Path folder, int most) throws IOException {
     List<byte[]> papers = new ArrayList<>();
-    try (Stream<Path> files = Files.list(folder)) {
-      for (Path paper : files.filter(f -> f.toString().endsWith(".pdf")).sorted().toList()) {
-        papers.add(plain(paper));
-      }
+    for (Path paper : CaseScore.papersIn(folder)) {
+      papers.add(plain(paper));
     }
     papers.sort(Comparator.comparingInt(p -> p.length));
     return papers.subList(0, Math.min(most, papers.size()));

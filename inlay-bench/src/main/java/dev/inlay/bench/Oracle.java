@@ -25,7 +25,9 @@ import tools.jackson.databind.json.JsonMapper;
  */
 final class Oracle {
 
-  /** So many of the best sequences of roles are read; behind them hardly another table is right. */
+  /**
+   * How many of the best sequences of roles are read: those after them hardly add a right table.
+   */
   private static final int ROLE_RANKS = 6;
 
   /** Where a rival reading decides otherwise. */

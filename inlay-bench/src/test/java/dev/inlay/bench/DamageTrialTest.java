@@ -4,13 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.bench.DamageTrial.Kind;
 import dev.inlay.bench.DamageTrial.Outcome;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -24,9 +22,7 @@ class DamageTrialTest {
   private static List<Path> papers() throws Exception {
     List<Path> papers = new ArrayList<>();
     for (String set : List.of("set", "web")) {
-      try (Stream<Path> files = Files.list(Path.of("..", "cases", set))) {
-        files.filter(f -> f.toString().endsWith(".pdf")).sorted().limit(15).forEach(papers::add);
-      }
+      papers.addAll(CaseScore.papersIn(Path.of("..", "cases", set)).subList(0, 15));
     }
     return papers;
   }

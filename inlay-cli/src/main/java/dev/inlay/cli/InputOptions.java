@@ -1,8 +1,8 @@
 package dev.inlay.cli;
 
+import dev.inlay.batch.SpecRun;
 import dev.inlay.extract.PageWalk;
 import dev.inlay.page.PageSelection;
-import dev.inlay.spec.ReportSpec;
 import java.time.Duration;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -33,12 +33,12 @@ final class InputOptions {
 
   /** How long one file may take. */
   Duration timeLimit() {
-    return time.limit(PageWalk.USUAL_LIMIT);
+    return time.limit().orElse(PageWalk.USUAL_LIMIT);
   }
 
-  /** How long one file may take that a spec is run over. */
-  Duration timeLimit(ReportSpec report) {
-    return time.limit(report.timeLimit().orElse(PageWalk.USUAL_LIMIT));
+  /** A run of a spec with the time that the option gives each file, else what the spec says. */
+  SpecRun inTime(SpecRun run) {
+    return time.limit().map(run::within).orElse(run);
   }
 
   String password() {

@@ -1,6 +1,7 @@
 package dev.inlay.cli;
 
 import java.time.Duration;
+import java.util.Optional;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
@@ -21,19 +22,18 @@ final class TimeOption {
   private CommandSpec spec;
 
   /**
-   * How long one file may take.
+   * How long one file may take; empty where the option is not given.
    *
-   * @param usual what holds where the option is not given
    * @throws ParameterException where it is no time
    */
-  Duration limit(Duration usual) {
+  Optional<Duration> limit() {
     if (seconds == null) {
-      return usual;
+      return Optional.empty();
     }
     if (seconds < 1) {
       throw new ParameterException(
           spec.commandLine(), "--time-limit: at least 1 second, not " + seconds);
     }
-    return Duration.ofSeconds(seconds);
+    return Optional.of(Duration.ofSeconds(seconds));
   }
 }

@@ -21,7 +21,7 @@ final class HiddenCells {
   /** For this share of the cells a line may hold wide white: a tabulator, a sign set apart. */
   private static final double SHARE = 0.06;
 
-  /** White that more of a cell's other lines cover with words is no gutter. */
+  /** White is no gutter where more than this share of the cell's other lines have words over it. */
   private static final double COVERED_SHARE = 0.5;
 
   private HiddenCells() {}

@@ -31,11 +31,13 @@ final class PageMarks {
 
   private final Canvas canvas;
   private final Page page;
+  private final PageEvidence evidence;
   private final List<String> warnings = new ArrayList<>();
 
   PageMarks(Canvas canvas, Page page) {
     this.canvas = canvas;
     this.page = page;
+    evidence = PageEvidence.of(page);
   }
 
   /** Marks what stands outside tables, furniture apart from the rest. */
@@ -220,7 +222,7 @@ final class PageMarks {
   }
 
   private void rulings(TableFrame frame) throws IOException {
-    for (Ruling ruling : PageEvidence.of(page).rulings()) {
+    for (Ruling ruling : evidence.rulings()) {
       Box line = ruling.box();
       if (frame.box().contains(line.centreX(), line.centreY())) {
         canvas.line(

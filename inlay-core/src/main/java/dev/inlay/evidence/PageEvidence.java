@@ -23,26 +23,25 @@ public final class PageEvidence {
 
   private final Page page;
   private final PageMeasure measure;
-  private final GlyphIndex index;
+  private GlyphIndex index;
   private List<Ruling> horizontals;
   private List<Ruling> verticals;
   private List<Ruling> rulings;
   private List<TextLine> lines;
 
-  private PageEvidence(Page page, PageMeasure measure, GlyphIndex index) {
+  private PageEvidence(Page page, PageMeasure measure) {
     this.page = page;
     this.measure = measure;
-    this.index = index;
   }
 
   /** The evidence of a page. */
   public static PageEvidence of(Page page) {
-    return new PageEvidence(page, PageMeasure.of(page), new GlyphIndex(page));
+    return new PageEvidence(page, PageMeasure.of(page));
   }
 
   /** The same page taken by another measure. */
   public PageEvidence with(PageMeasure other) {
-    return new PageEvidence(page, other, index);
+    return new PageEvidence(page, other);
   }
 
   /** The page. */
@@ -104,6 +103,9 @@ public final class PageEvidence {
 
   /** The glyphs whose centres lie in a box, blank ones too, from top to bottom. */
   public List<Glyph> glyphsIn(Box box) {
+    if (index == null) {
+      index = new GlyphIndex(page);
+    }
     return index.within(box);
   }
 

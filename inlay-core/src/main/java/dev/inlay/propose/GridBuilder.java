@@ -43,7 +43,7 @@ public final class GridBuilder {
   /** So few characters stand for a figure that is not there. */
   private static final int LONGEST_MARK = 2;
 
-  /** Fewer rows between rulings, the one that the page ends in included, are no table cut off. */
+  /** A table that the page cuts off has at least this many rows, the cut one included. */
   private static final int LEAST_ROWS_CUT_OFF = 3;
 
   private final Frame frame;
