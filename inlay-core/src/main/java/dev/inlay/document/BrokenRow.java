@@ -48,14 +48,22 @@ final class BrokenRow {
   }
 
   /**
-   * A text alone that goes on, read as a heading of rows, in the column it stands in: it goes on in
-   * lower case, or where no ruling ends the row before the break.
+   * A text alone that goes on, read as a heading of rows, in the column it stands in: its own box
+   * is not the first of its row, it goes on in lower case, or no ruling ends the row before the
+   * break.
    */
   private static TableRow inItsColumn(TableRow row, List<Double> edges, boolean open) {
     if (row.kind() != RowKind.GROUP || edges.isEmpty()) {
       return row;
     }
-    TableCell only = row.cells().get(0);
+    TableCell only =
+        row.cells().stream()
+            .filter(c -> !c.text().isEmpty())
+            .findFirst()
+            .orElse(row.cells().get(0));
+    if (only.column() > 0) {
+      return new TableRow(RowKind.BODY, row.page(), row.cells()); // boxed, below no label
+    }
     if (!beginsInLowerCase(only.text()) && !open) {
       return row;
     }
@@ -94,13 +102,20 @@ final class BrokenRow {
         String above = row.textAt(cell.column());
         if (cell.column() == 0 && !withLabel
             || above.isEmpty() && !ruled
-            || !ruled && (NumericTexts.isFigure(above) || NumericTexts.isFigure(cell.text()))) {
+            || areTwoFigures(above, cell.text(), ruled)) {
           return false;
         }
         adds = true;
       }
     }
     return adds;
+  }
+
+  /** Whether texts are no single text: figures do not go on, within a box only beside words. */
+  private static boolean areTwoFigures(String above, String below, boolean ruled) {
+    boolean first = NumericTexts.isFigure(above);
+    boolean second = NumericTexts.isFigure(below);
+    return ruled ? first && second : first || second;
   }
 
   private static boolean hasFewerTexts(TableRow rest, TableRow row) {

@@ -264,7 +264,8 @@ final class RowSums {
     for (int c = 0; c < columns.count(); c++) {
       BigDecimal sum = columns.sum(from, row, c);
       BigDecimal printed = columns.figure(row, c);
-      if (printed != null && columns.isProven(c) && columns.addends(from, row) > 1) {
+      boolean differs = printed != null && !columns.agrees(row, c, sum);
+      if (differs && columns.isProven(c) && columns.addends(from, row) > 1) {
         String message =
             "\""
                 + Warning.shortened(rows.get(row).cells().get(0).text())

@@ -156,6 +156,11 @@ final class SumColumns {
     return off.signum() == 0 || !whole && off.compareTo(slack) <= 0;
   }
 
+  /** Whether a row prints a sum in a column, to the last decimal. */
+  boolean agrees(int row, int column, BigDecimal sum) {
+    return isSame(figures[row][column], sum, 0);
+  }
+
   /** Marks the columns in which a row is the sum of those above it. */
   void prove(int from, int row) {
     for (int c = 0; c < amounts.length; c++) {

@@ -27,37 +27,19 @@ public final class LineComposer {
    * The gap that parts two words, in type sizes. A space is about a quarter; justified text shrinks
    * it to about a fifth, while letters of a word hardly ever stand a tenth apart.
    */
-  private static final double WORD_GAP = 0.17;
+  static final double WORD_GAP = 0.17;
 
   /** The gap at which a space character parts two words even where the gap alone would not. */
   private static final double SPACED_GAP = 0.05;
 
-  /** Type at most this large beside other type is a raised or lowered character. */
-  private static final double SMALL_TYPE = 0.92;
-
   /** How far, in type sizes of the line, a small character may stand from its line's baseline. */
   private static final double SMALL_REACH = 0.7;
-
-  /** How far, in type sizes of the line, a small character may stand beside its line. */
-  private static final double SMALL_GAP = 0.3;
-
-  /** A character beside others shares at most this much of its width with one of them. */
-  private static final double MOST_OVER = 0.4;
 
   /** How far, in type sizes, a character within a word may stand from the baseline of the word. */
   private static final double SHIFT = 0.3;
 
-  /** How far, in type sizes, a shifted character may reach over the one beside it. */
-  private static final double SHIFTED_OVERLAP = 0.25;
-
-  /** More characters together, on a baseline of their own, are a word of another line. */
-  private static final int MOST_SHIFTED = 2;
-
   /** More characters on one baseline are a line of their own; this bounds the work, too. */
   private static final int MOST_BESIDE = 80;
-
-  /** An operator between two words leaves at most this much, in type sizes, on either side. */
-  private static final double OPERATOR_GAP = 0.8;
 
   private LineComposer() {}
 
@@ -74,7 +56,7 @@ public final class LineComposer {
     }
     List<TextLine> lines = new ArrayList<>();
     for (List<Placed> placed : byTurn.values()) {
-      for (DraftLine draft : gatherSmallType(gatherShifted(onBaselines(placed)))) {
+      for (DraftLine draft : gatherMarks(gatherSmallType(gatherShifted(onBaselines(placed))))) {
         if (draft.hasText()) {
           lines.add(toLine(draft));
         }
@@ -109,16 +91,36 @@ public final class LineComposer {
     for (int i = 0; i < lines.size(); i++) {
       DraftLine small = lines.get(i);
       for (int step = -1; step <= 1; step += 2) {
-        for (int j = i + step; j >= 0 && j < lines.size(); j += step) {
-          DraftLine host = lines.get(j);
-          if (Math.abs(host.baseline - small.baseline) > SMALL_REACH * Math.max(host.size, 1)) {
-            break;
-          }
-          host.takeFrom(small, withRoom);
-        }
+        offer(small, lines, i, step, withRoom);
       }
     }
     return lines;
+  }
+
+  /** Moves marks from lines whose baseline they share by chance to those they stand beside. */
+  private static List<DraftLine> gatherMarks(List<DraftLine> lines) {
+    for (int i = 0; i < lines.size(); i++) {
+      DraftLine line = lines.get(i);
+      for (DraftLine mark : line.partMarks()) {
+        for (int step = -1; step <= 1; step += 2) {
+          offer(mark, lines, i, step, true);
+        }
+        line.members.addAll(mark.members); // where no other line takes them
+      }
+    }
+    return lines;
+  }
+
+  /** Moves small characters into the lines in reach that they stand beside. */
+  private static void offer(
+      DraftLine small, List<DraftLine> lines, int at, int step, boolean withRoom) {
+    for (int j = at + step; j >= 0 && j < lines.size(); j += step) {
+      DraftLine host = lines.get(j);
+      if (Math.abs(host.baseline - small.baseline) > SMALL_REACH * Math.max(host.size, 1)) {
+        break;
+      }
+      host.takeFrom(small, withRoom);
+    }
   }
 
   /** Moves characters that are shifted within a word from baselines of their own into its line. */
@@ -175,7 +177,7 @@ public final class LineComposer {
       glyphs.add(p.glyph());
       String plain = CharacterForms.plain(texts[i]);
       double rise = line.baseline - p.baseline();
-      boolean small = p.size() <= SMALL_TYPE * line.size;
+      boolean small = p.size() <= DraftLine.SMALL_TYPE * line.size;
       if (small && rise > SAME_BASELINE * line.size) {
         plain = CharacterForms.raised(plain);
       } else if (small && -rise > SAME_BASELINE * line.size) {
@@ -209,102 +211,5 @@ public final class LineComposer {
       texts[accent] = "";
     }
     return over;
-  }
-
-  /** A line in the making. */
-  private static final class DraftLine {
-    final double baseline;
-    final List<Placed> members = new ArrayList<>();
-    double size;
-
-    DraftLine(double baseline) {
-      this.baseline = baseline;
-    }
-
-    void add(Placed p) {
-      members.add(p);
-      if (!p.glyph().isBlank()) {
-        size = Math.max(size, p.size());
-      }
-    }
-
-    boolean hasText() {
-      return members.stream().anyMatch(p -> !p.glyph().isBlank());
-    }
-
-    /**
-     * Takes the other line's glyphs that are small beside this line's type and close to it.
-     *
-     * @param withRoom whether only those that stand over none of this line's
-     */
-    void takeFrom(DraftLine other, boolean withRoom) {
-      if (other.members.isEmpty() || other.size == 0 || other.size > SMALL_TYPE * size) {
-        return;
-      }
-      // A marker of several characters leans on the line through its first or last one.
-      boolean grown = true;
-      while (grown) {
-        List<Placed> near =
-            other.members.stream().filter(p -> isBeside(p) && !(withRoom && isOverOne(p))).toList();
-        members.addAll(near);
-        other.members.removeAll(near);
-        grown = !near.isEmpty() && !other.members.isEmpty();
-      }
-    }
-
-    /** Takes the other line's characters that stand within words of this one, or between two. */
-    void takeShifted(DraftLine other) {
-      List<Placed> shifted =
-          other.members.stream()
-              .filter(p -> !p.glyph().isBlank())
-              .filter(
-                  p ->
-                      isAccentOfThis(p)
-                          || near(p, WORD_GAP) > 0 && other.near(p, OPERATOR_GAP) < MOST_SHIFTED
-                          || isBetween(p) && other.near(p, OPERATOR_GAP) == 0)
-              .toList();
-      members.addAll(shifted);
-      other.members.removeAll(shifted);
-    }
-
-    /** Accents over capitals stand higher than others. */
-    private boolean isAccentOfThis(Placed one) {
-      return Accents.isAccent(one) && members.stream().anyMatch(p -> Accents.isOver(one, p));
-    }
-
-    /** How many of this line's characters, of a size with one, stand no further from it. */
-    private long near(Placed one, double most) {
-      return members.stream().filter(p -> p != one && gap(p, one) < most).count();
-    }
-
-    private boolean isBetween(Placed one) {
-      return members.stream().anyMatch(p -> p.from() < one.from() && gap(p, one) < OPERATOR_GAP)
-          && members.stream().anyMatch(p -> p.from() > one.from() && gap(p, one) < OPERATOR_GAP);
-    }
-
-    /**
-     * The white between two characters, in type sizes; infinite where they cannot be of one word.
-     */
-    private static double gap(Placed a, Placed b) {
-      double size = Math.max(a.size(), b.size());
-      double white = Math.max(b.from() - a.to(), a.from() - b.to()) / size;
-      boolean apart = a.glyph().isBlank() || Math.min(a.size(), b.size()) < SMALL_TYPE * size;
-      return apart || white < -SHIFTED_OVERLAP ? Double.POSITIVE_INFINITY : white;
-    }
-
-    /** Whether a small character and one of this line's full size share most of its width. */
-    private boolean isOverOne(Placed small) {
-      double most = MOST_OVER * (small.to() - small.from());
-      return members.stream()
-          .filter(p -> !p.glyph().isBlank() && p.size() > SMALL_TYPE * size)
-          .anyMatch(p -> Math.min(p.to(), small.to()) - Math.max(p.from(), small.from()) > most);
-    }
-
-    private boolean isBeside(Placed small) {
-      double reach = SMALL_GAP * size;
-      return members.stream()
-          .filter(p -> !p.glyph().isBlank())
-          .anyMatch(p -> small.from() <= p.to() + reach && p.from() <= small.to() + reach);
-    }
   }
 }

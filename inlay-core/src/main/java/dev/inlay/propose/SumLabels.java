@@ -11,7 +11,7 @@ import java.util.List;
  */
 final class SumLabels {
 
-  /** Shorter words may stand for a figure that there is not. */
+  /** Shorter words may stand for a figure that there is not, unless a sign is a word. */
   private static final int LETTERS_OF_LABEL = 3;
 
   /** Texts that begin this near to each other, in type sizes, are aligned. */
@@ -52,37 +52,53 @@ final class SumLabels {
    */
   private boolean standsApart(Part label, ColumnedLine own) {
     double size = own.line().line().size();
-    double right = Double.NEGATIVE_INFINITY;
-    int aligned = 0;
+    double right = rightOfColumn(label.last(), own);
+    int begin = 0;
+    int end = 0;
     int all = 0;
     for (ColumnedLine line : lines) {
       for (Part part : line.parts()) {
-        if (line == own || part.spans()) {
+        if (line == own || part.spans() || part.first() != label.first()) {
           continue;
-        }
-        if (part.last() == label.last()) {
-          right = Math.max(right, part.box().right());
         }
         boolean begins = Math.abs(part.box().left() - label.box().left()) < ALIGNED * size;
         boolean other = line.parts().get(0) == part && isLabel(part.text());
-        if (part.first() == label.first() && (begins || !other)) {
+        if (begins || !other) {
           all++;
-          aligned += begins ? 1 : 0;
+          begin += begins ? 1 : 0;
+          end += Math.abs(part.box().right() - right) < ENDS * size ? 1 : 0;
         }
       }
     }
+    // Figures that end at one place begin anywhere: a label begins with some of them by chance.
+    boolean apart = all == 0 || begin < ALIGNED_SHARE * all || begin < end;
+    boolean figures = holdsFigures(label.last());
     boolean ends = Math.abs(right - label.box().right()) < ENDS * size;
-    return (all == 0 || aligned < ALIGNED_SHARE * all) && (ends || holdsFigures(label.last()));
+    return figures ? apart : ends && (all == 0 || begin < ALIGNED_SHARE * all);
+  }
+
+  private double rightOfColumn(int column, ColumnedLine own) {
+    double right = Double.NEGATIVE_INFINITY;
+    for (ColumnedLine line : lines) {
+      for (Part part : line.parts()) {
+        if (line != own && !part.spans() && part.last() == column) {
+          right = Math.max(right, part.box().right());
+        }
+      }
+    }
+    return right;
   }
 
   private static boolean isLabel(String text) {
-    int word = 0;
-    while (word < text.length() && Character.isLetter(text.charAt(word))) {
-      word++;
-    }
-    return word >= LETTERS_OF_LABEL
-        || text.codePoints().filter(Character::isLetter).count() >= LETTERS_OF_LABEL
+    int[] letters = text.codePoints().takeWhile(Character::isLetter).toArray();
+    return isWord(letters)
+        || isWord(text.codePoints().filter(Character::isLetter).toArray())
             && !NumericTexts.isFigure(text);
+  }
+
+  private static boolean isWord(int[] letters) {
+    return letters.length >= LETTERS_OF_LABEL
+        || letters.length > 1 && Character.isIdeographic(letters[0]);
   }
 
   private boolean holdsFigures(int column) {
