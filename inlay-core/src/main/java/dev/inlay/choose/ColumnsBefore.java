@@ -1,12 +1,12 @@
 package dev.inlay.choose;
 
-import dev.inlay.evidence.Chunk;
 import dev.inlay.evidence.ChunkLine;
 import dev.inlay.geom.Edges;
 import dev.inlay.geom.Interval;
 import dev.inlay.model.TableCell;
 import dev.inlay.model.TableRow;
 import dev.inlay.page.Word;
+import dev.inlay.text.CarriedOver;
 import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -177,21 +177,34 @@ final class ColumnsBefore {
    * where those of their columns ended on the page before.
    */
   boolean isSum(ChunkLine line) {
-    List<Chunk> chunks = line.chunks();
-    Chunk label = chunks.get(0);
-    boolean named = endsWithSum || RowKinds.namesSum(label.text());
-    if (chunks.size() < 2 || !named || TextShape.of(label.text()).isValue()) {
+    String label = line.chunks().get(0).text();
+    boolean named = endsWithSum || RowKinds.namesSum(label) || CarriedOver.isSaidBesideBreak(label);
+    if (line.chunks().size() < 2 || !named || TextShape.of(label).isValue()) {
       return false;
     }
     double near = (before.isRuled() ? CELL_PADDING : ENDS) * line.line().size();
-    for (Chunk chunk : chunks.subList(1, chunks.size())) {
-      int column = column(chunk.box().centreX());
-      boolean ends = Math.abs(chunk.box().right() - textsTo[column] - shift) < near;
-      if (!values[column] || !ends || !TextShape.of(chunk.text()).isValue()) {
+    List<Word> figures =
+        line.words().subList(line.chunks().get(0).words().size(), line.words().size());
+    String[] texts = textsByColumn(figures);
+    double[] ends = new double[texts.length];
+    figures.forEach(w -> ends[column(w.box().centreX())] = w.box().right());
+    for (int c = 0; c < texts.length; c++) {
+      boolean ended = Math.abs(ends[c] - textsTo[c] - shift) < near;
+      if (texts[c] != null && !(values[c] && ended && TextShape.of(texts[c]).isValue())) {
         return false;
       }
     }
     return true;
+  }
+
+  /** What words say in each column, null where none stands. */
+  private String[] textsByColumn(List<Word> words) {
+    String[] texts = new String[values.length];
+    for (Word word : words) {
+      int column = column(word.box().centreX());
+      texts[column] = texts[column] == null ? word.text() : texts[column] + " " + word.text();
+    }
+    return texts;
   }
 
   /**
@@ -203,11 +216,7 @@ final class ColumnsBefore {
     if (isSum(line)) {
       return true;
     }
-    String[] texts = new String[values.length];
-    for (Word word : line.words()) {
-      int column = column(word.box().centreX());
-      texts[column] = texts[column] == null ? word.text() : texts[column] + " " + word.text();
-    }
+    String[] texts = textsByColumn(line.words());
     int filled = 0;
     int asBefore = 0;
     int otherwise = 0;

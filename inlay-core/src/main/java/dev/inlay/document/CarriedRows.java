@@ -2,31 +2,16 @@ package dev.inlay.document;
 
 import dev.inlay.model.TableRow;
 import dev.inlay.propose.NumericTexts;
+import dev.inlay.text.CarriedOver;
 import java.util.List;
-import java.util.regex.Pattern;
 
 /**
  * Recognises sums that are carried over a page break: the last row of a page and the first of the
  * next with the same figures, or a row that says so.
  */
-public final class CarriedRows {
-
-  private static final Pattern WORDS =
-      Pattern.compile(
-          "((balance |amounts? |total )?(carried|brought) (forward|down|over)|[bc]/[fd]\\b|übertrag"
-              + "|(solde |montant )?(à|a) reporter|report à nouveau$|a riportare|riporto).*",
-          Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
-
-  /** Words that say the same beside a page break, and are ordinary ones elsewhere. */
-  private static final Pattern BESIDE_BREAK =
-      Pattern.compile("(report|transport)[:.]?", Pattern.CASE_INSENSITIVE);
+final class CarriedRows {
 
   private CarriedRows() {}
-
-  /** Whether the label of a sum says that it is carried over a page break. */
-  public static boolean isCarried(String label) {
-    return WORDS.matcher(label).matches() || BESIDE_BREAK.matcher(label).matches();
-  }
 
   /**
    * Whether a row is a sum carried over.
@@ -40,7 +25,11 @@ public final class CarriedRows {
     return here.cells().stream()
             .filter(c -> !c.text().isEmpty())
             .limit(2)
-            .anyMatch(c -> beside ? isCarried(c.text()) : WORDS.matcher(c.text()).matches())
+            .anyMatch(
+                c ->
+                    beside
+                        ? CarriedOver.isSaidBesideBreak(c.text())
+                        : CarriedOver.isSaidIn(c.text()))
         || row > 0 && isPair(rows.get(row - 1), here)
         || row + 1 < rows.size() && isPair(here, rows.get(row + 1));
   }

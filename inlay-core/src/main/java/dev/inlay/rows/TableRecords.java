@@ -1,11 +1,11 @@
 package dev.inlay.rows;
 
-import dev.inlay.document.CarriedRows;
 import dev.inlay.model.RowKind;
 import dev.inlay.model.Table;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.FieldSpec;
 import dev.inlay.spec.ValueFormat;
+import dev.inlay.text.CarriedOver;
 import dev.inlay.text.NumberFormat;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -268,7 +268,7 @@ final class TableRecords {
         values,
         tally.rows(),
         firstRow,
-        CarriedRows.isCarried(label));
+        CarriedOver.isSaidBesideBreak(label));
   }
 
   /** Whether each text of a row is the heading of its column. */

@@ -46,13 +46,13 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
 
   /** Reads the roles of a zone as {@link #of(Zone)} does, or others that are possible. */
   public static RoleReading of(Zone zone, RoleChoice choice) {
-    CentredRows rows = CentredRows.in(zone);
+    RowsOfLines rows = RowsOfLines.in(zone);
     return rows.exist() ? rows.ofAllLines(ofLines(rows.asLines(), choice)) : ofLines(zone, choice);
   }
 
-  /** The zone with a line for each row whose cells are centred in its height: as it is read. */
+  /** The zone with a line for each row that the eye joins of several lines: as it is read. */
   public static Zone asRead(Zone zone) {
-    CentredRows rows = CentredRows.in(zone);
+    RowsOfLines rows = RowsOfLines.in(zone);
     return rows.exist() ? rows.asLines() : zone;
   }
 
