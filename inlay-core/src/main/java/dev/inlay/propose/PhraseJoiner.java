@@ -4,7 +4,10 @@ import dev.inlay.geom.Box;
 import dev.inlay.page.Word;
 import dev.inlay.propose.ColumnedLine.Part;
 import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -40,7 +43,13 @@ final class PhraseJoiner {
   /** They keep to it exactly, in type sizes. */
   private static final double EXACT = 0.03;
 
+  /** As many lines that begin alike show whether they are phrases. */
+  private static final int MOST_ASKED = 20;
+
   private final List<ColumnedLine> lines;
+
+  /** Whether what begins alike before a gutter is one phrase with what stands behind it. */
+  private final Map<String, Boolean> phrases = new HashMap<>();
 
   private PhraseJoiner(List<ColumnedLine> lines) {
     this.lines = lines;
@@ -82,20 +91,68 @@ final class PhraseJoiner {
         apart
             && NumericTexts.isFigure(figure.text())
             && !NumericTexts.isFigure(left.text())
-            && keepsEdge(right, right.last(), Box::right, line, size);
+            && keepsEdge(right, right.last(), Box::right, lines.indexOf(line), size, new BitSet());
     return parted ? List.of(left, right) : List.of(part);
   }
 
+  /**
+   * Whether parts on both sides of a gutter are one phrase. Where other lines begin with the same
+   * words at an ordinary space, as labels of sums do, they show no edges, and all are decided
+   * alike.
+   */
   private boolean areOnePhrase(Part left, Part right, ColumnedLine line) {
-    double size = line.line().line().size();
-    double gap = right.box().left() - left.box().right();
-    boolean space = gap <= WIDEST_SPACE * size || gap <= evenSpace(line, size);
-    if (!space || NumericTexts.isFigure(right.text())) {
+    if (!standAtSpace(left, right, line) || NumericTexts.isFigure(right.text())) {
       return false;
     }
-    return !keepsEdge(right, right.first(), Box::left, line, size)
-        && !keepsEdge(right, right.last(), Box::right, line, size)
-        && !keepsEdge(left, left.last(), Box::right, line, size);
+    String pair = left.last() + " " + right.first() + " " + left.text();
+    return phrases.computeIfAbsent(pair, p -> areMostlyPhrases(left, right));
+  }
+
+  private boolean areMostlyPhrases(Part left, Part right) {
+    BitSet alike = new BitSet();
+    List<Part[]> pairs = new ArrayList<>();
+    for (int i = 0; i < lines.size(); i++) {
+      Part[] pair = pairAtSpace(lines.get(i), left, right);
+      if (pair != null) {
+        alike.set(i);
+        pairs.add(pair);
+      }
+    }
+    int phrases = 0;
+    int asked = Math.min(MOST_ASKED, pairs.size());
+    int next = 0;
+    for (int i = alike.nextSetBit(0); i >= 0 && next < asked; i = alike.nextSetBit(i + 1)) {
+      Part[] pair = pairs.get(next++);
+      double size = lines.get(i).line().line().size();
+      boolean phrase =
+          !keepsEdge(pair[1], pair[1].first(), Box::left, i, size, alike)
+              && !keepsEdge(pair[1], pair[1].last(), Box::right, i, size, alike)
+              && !keepsEdge(pair[0], pair[0].last(), Box::right, i, size, alike);
+      phrases += phrase ? 1 : 0;
+    }
+    return 2 * phrases > asked;
+  }
+
+  private static boolean standAtSpace(Part left, Part right, ColumnedLine line) {
+    double size = line.line().line().size();
+    double gap = right.box().left() - left.box().right();
+    return gap <= WIDEST_SPACE * size || gap <= evenSpace(line, size);
+  }
+
+  /** The parts that the same gutter parts at an ordinary space behind the same words, or null. */
+  private static Part[] pairAtSpace(ColumnedLine line, Part left, Part right) {
+    List<Part> parts = line.parts();
+    for (int i = 1; i < parts.size(); i++) {
+      Part before = parts.get(i - 1);
+      Part behind = parts.get(i);
+      if (before.last() == left.last()
+          && behind.first() == right.first()
+          && before.text().equals(left.text())
+          && standAtSpace(before, behind, line)) {
+        return new Part[] {before, behind};
+      }
+    }
+    return null;
   }
 
   /** The widest space of a line in even type, as wide as its letters are; 0 for other type. */
@@ -110,15 +167,19 @@ final class PhraseJoiner {
     return even ? SAME_SPACE * narrowest : 0;
   }
 
-  /** Whether other texts of a column begin, or end, where a part does. */
+  /**
+   * Whether texts of a column begin, or end, where a part does.
+   *
+   * @param here the number of the part's own line
+   * @param but the lines that are not asked
+   */
   private boolean keepsEdge(
-      Part part, int column, ToDoubleFunction<Box> edge, ColumnedLine own, double size) {
+      Part part, int column, ToDoubleFunction<Box> edge, int here, double size, BitSet but) {
     double place = edge.applyAsDouble(part.box());
-    int here = lines.indexOf(own);
     int all = 0;
     int there = 0;
     int beside = 0;
-    for (int i = 0; i < lines.size(); i++) {
+    for (int i = but.nextClearBit(0); i < lines.size(); i = but.nextClearBit(i + 1)) {
       for (Part other : lines.get(i).parts()) {
         if (i != here && other.first() == column && other.last() == column) {
           double off = Math.abs(edge.applyAsDouble(other.box()) - place);
