@@ -28,6 +28,7 @@ public final class OpenGridBuilder {
   private final OpenFrame open;
   private final List<ColumnedLine> lines = new ArrayList<>();
   private final SumLabels sumLabels;
+  private final LabelledValues values;
   private HeaderCells headerCells;
   private SpanningTexts spanningTexts;
   private final List<Interval> columns = new ArrayList<>();
@@ -47,6 +48,7 @@ public final class OpenGridBuilder {
             : PhraseJoiner.join(
                 open.lines().stream().map(l -> ColumnedLine.of(l, gutters)).toList()));
     sumLabels = new SumLabels(lines);
+    values = new LabelledValues(lines);
     double from = open.frame().box().left();
     for (Interval gutter : open.gutters()) {
       columns.add(new Interval(from, gutter.middle()));
@@ -178,7 +180,8 @@ public final class OpenGridBuilder {
 
   private void addRow(List<ColumnedLine> joined, LineRole role) {
     boolean last = joined.get(0) == lines.get(lines.size() - 1);
-    if (isHeading(role) || WholeRow.is(joined, last, columns.size())) {
+    boolean record = role != LineRole.NOTE && joined.size() == 1 && values.are(joined.get(0));
+    if (!record && (isHeading(role) || WholeRow.is(joined, last, columns.size()))) {
       addWholeRow(joined);
     } else {
       addRow(joined);

@@ -3,6 +3,7 @@ package dev.inlay.propose;
 import dev.inlay.geom.Box;
 import dev.inlay.page.Word;
 import dev.inlay.propose.ColumnedLine.Part;
+import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.HashMap;
@@ -28,6 +29,9 @@ final class PhraseJoiner {
   private static final double WIDEST_EVEN_SPACE = 0.65;
 
   private static final int MANY_WORDS = 5;
+
+  /** A value is a number, or a number and its unit. */
+  private static final int WORDS_OF_VALUE = 2;
 
   /** Texts this near to each other begin or end at one edge, in type sizes. */
   private static final double SAME_EDGE = 0.2;
@@ -76,23 +80,31 @@ final class PhraseJoiner {
     return new ColumnedLine(line.line(), parts);
   }
 
-  /** A label with a figure behind it that ends where those of the next column do. */
+  /** A label with a value behind it that begins or ends where those of the next column do. */
   private List<Part> parted(Part part, ColumnedLine line) {
-    int last = part.words().size() - 1;
-    if (part.last() != part.first() + 1 || last < 1) {
+    if (part.last() != part.first() + 1) {
       return List.of(part);
     }
     double size = line.line().line().size();
-    Word figure = part.words().get(last);
-    Part right = new Part(List.of(figure), part.last(), part.last());
-    Part left = new Part(part.words().subList(0, last), part.first(), part.first());
-    boolean apart = right.box().left() - left.box().right() > WIDEST_SPACE * size;
-    boolean parted =
-        apart
-            && NumericTexts.isFigure(figure.text())
-            && !NumericTexts.isFigure(left.text())
-            && keepsEdge(right, right.last(), Box::right, lines.indexOf(line), size, new BitSet());
-    return parted ? List.of(left, right) : List.of(part);
+    int count = part.words().size();
+    for (int from = count - 1; from > 0 && from >= count - WORDS_OF_VALUE; from--) {
+      Part value = new Part(part.words().subList(from, count), part.last(), part.last());
+      Part label = new Part(part.words().subList(0, from), part.first(), part.first());
+      boolean apart = value.box().left() - label.box().right() > WIDEST_SPACE * size;
+      if (apart
+          && TextShape.of(value.text()).isQuantity()
+          && !NumericTexts.isFigure(label.text())
+          && isAtEdge(value, line, size)) {
+        return List.of(label, value);
+      }
+    }
+    return List.of(part);
+  }
+
+  private boolean isAtEdge(Part value, ColumnedLine line, double size) {
+    int here = lines.indexOf(line);
+    return keepsEdge(value, value.last(), Box::right, here, size, new BitSet())
+        || keepsEdge(value, value.last(), Box::left, here, size, new BitSet());
   }
 
   /**

@@ -28,8 +28,11 @@ final class RowsOnLastLine {
   /** More lines above are no wrapped text of a cell. */
   private static final int MOST_ABOVE = 4;
 
-  /** One such row alone may be chance. */
+  /** One such row alone may be chance, */
   private static final int LEAST_ROWS = 2;
+
+  /** unless it is as far from the rows around it as these are apart, but for this share. */
+  private static final double EXACT = 0.02;
 
   private final List<ChunkLine> lines;
 
@@ -51,15 +54,17 @@ final class RowsOnLastLine {
     RowsOnLastLine rows = new RowsOnLastLine(lines);
     List<Integer> starts = new ArrayList<>();
     int found = 0;
+    boolean exact = false;
     for (int last = 0; rows.step > 0 && last < lines.size(); last++) {
       starts.add(last);
       int first = rows.firstLineOf(last);
       if (first < last) {
         starts.removeIf(s -> s > first);
         found++;
+        exact |= rows.isExact(first, last);
       }
     }
-    if (found < LEAST_ROWS) {
+    if (found < LEAST_ROWS && !exact) {
       starts.clear();
       IntStream.range(0, lines.size()).forEach(starts::add);
     }
@@ -96,6 +101,13 @@ final class RowsOnLastLine {
             && lines.get(last).hasQuantity()
             && !RowsOfLines.haveValuesInOneColumn(lines.subList(first, last + 1));
     return row ? first : last;
+  }
+
+  private boolean isExact(int first, int last) {
+    return first > 0
+        && last + 1 < lines.size()
+        && Math.abs(ChunkLine.step(lines, first) - step) < EXACT * step
+        && Math.abs(ChunkLine.step(lines, last + 1) - step) < EXACT * step;
   }
 
   /** Whether a line holds nothing but beginnings of some texts of a fuller line below it. */
