@@ -3,6 +3,7 @@ package dev.inlay.score;
 import dev.inlay.evidence.ChunkLine;
 import dev.inlay.evidence.LineRole;
 import dev.inlay.page.Glyph;
+import dev.inlay.page.Typeface;
 import java.util.List;
 import java.util.regex.Pattern;
 
@@ -63,6 +64,56 @@ final class GroupCustoms {
         && reading.probability(last, LineRole.GROUP) > MAY_HEAD_ROWS) {
       roles.set(last, LineRole.GROUP);
     }
+  }
+
+  /**
+   * A line alone that is set as headings of the same rows are, and otherwise than the rows, heads
+   * rows, too, wherever it stands: in their type, or centred where they are centred.
+   */
+  void addThoseSetAlike() {
+    for (int i = 1; i < roles.size(); i++) {
+      boolean mayHead =
+          roles.get(i) == LineRole.GOES_ON || roles.get(i) == LineRole.OUTSIDE && isAtFoot(i);
+      if (mayHead && !lines.get(i).isTabular() && isSetAsHeading(i)) {
+        roles.set(i, LineRole.GROUP);
+      }
+    }
+  }
+
+  private boolean isAtFoot(int line) {
+    double usual = ChunkLine.medianStep(lines.subList(Math.max(0, line - LINES_AROUND), line));
+    return line == roles.size() - 1
+        && roles.get(line - 1).isOfRecord()
+        && ChunkLine.step(lines, line) <= FAR_BELOW * usual;
+  }
+
+  private boolean isSetAsHeading(int line) {
+    int row = line - 1;
+    while (row > 0 && roles.get(row) != LineRole.RECORD) {
+      row--;
+    }
+    String text = lines.get(line).chunks().get(0).text();
+    if (roles.get(row) != LineRole.RECORD || LOWER_CASE_WORD.matcher(text).lookingAt()) {
+      return false;
+    }
+    double indent = lines.get(line).box().left() - lines.get(row).box().left();
+    double near = SAME_PLACE * lines.get(line).line().size();
+    boolean otherType = !face(row).equals(face(line));
+    for (int g = 0; g < line; g++) {
+      if (roles.get(g) == LineRole.GROUP && !lines.get(g).isTabular()) {
+        double left = lines.get(g).box().left() - lines.get(line).box().left();
+        double middle = lines.get(g).box().centreX() - lines.get(line).box().centreX();
+        boolean centred = Math.abs(middle) < near && Math.abs(left) > near && indent > near;
+        if (face(g).equals(face(line)) && (centred || otherType && Math.abs(left) < near)) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  private Typeface face(int line) {
+    return lines.get(line).words().get(0).glyphs().get(0).face();
   }
 
   /**

@@ -68,6 +68,7 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
     GroupCustoms groups = new GroupCustoms(zone, model, roles);
     rows.takeInLines();
     groups.takeInAtFoot();
+    groups.addThoseSetAlike();
     new HeadCustoms(zone, model, roles).apply();
     rows.partAndJoin();
     groups.joinLines();
