@@ -38,6 +38,9 @@ final class NeedlessGutter {
   /** A value that ends with its sign is whole. */
   private static final Pattern PERCENT = Pattern.compile(".*\\d\\s?[%‰]");
 
+  /** Two numbers with decimals are two values. */
+  private static final Pattern DECIMAL = Pattern.compile("\\S*\\d[.,]\\d{1,2}");
+
   private static final Pattern THOUSANDS = Pattern.compile("\\d{3}([.,]\\d+)?[)%*-]?(\\s\\S+)?");
 
   private static final Pattern BEFORE_THOUSANDS = Pattern.compile("\\S*\\s?[(+\\-−–]?\\d{1,3}");
@@ -106,8 +109,10 @@ final class NeedlessGutter {
     }
     boolean thousands = matchesTogether(c, BEFORE_THOUSANDS, THOUSANDS) && !standsAlone(c, c + 1);
     if (both) {
-      boolean numbers =
-          oneHeading && isNumeric(c) && isNumeric(c + 1) && share(c, PERCENT) < NEARLY_ALL;
+      boolean whole =
+          share(c, PERCENT) >= NEARLY_ALL
+              || share(c, DECIMAL) >= NEARLY_ALL && share(c + 1, DECIMAL) >= NEARLY_ALL;
+      boolean numbers = oneHeading && isNumeric(c) && isNumeric(c + 1) && !whole;
       return numbers || thousands && standsAlone(c + 1, c);
     }
     boolean noHeading = !headed[c + 1] && headed[c] || c > 0 && !headed[c] && headed[c + 1];
