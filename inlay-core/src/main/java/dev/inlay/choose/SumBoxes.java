@@ -27,6 +27,9 @@ final class SumBoxes {
   /** Edges of boxes and rows may lie this many times the height of a row apart. */
   private static final double SAME_EDGE = 0.6;
 
+  /** Values of one column end at most this many times the height of a row apart. */
+  private static final double SAME_END = 0.2;
+
   private SumBoxes() {}
 
   /** Replaces each table and the sums below it by the whole table. */
@@ -65,15 +68,18 @@ final class SumBoxes {
     Box above = rows.frame().box();
     Box below = sums.frame().box();
     double height = below.height() / sums.rows().size();
-    double step =
-        texts(sums.rows().get(0)).top() - texts(rows.rows().get(rows.rows().size() - 1)).bottom();
+    Box lastRow = texts(rows.rows().get(rows.rows().size() - 1));
+    Box firstSum = texts(sums.rows().get(0));
+    double step = firstSum.top() - lastRow.bottom();
+    double near = SAME_EDGE * height;
     boolean under =
         step > 0
             && step < MOST_GAP_BELOW * height
-            && Math.abs(above.right() - below.right()) < SAME_EDGE * height
-            && below.left() > above.left() - SAME_EDGE * height
+            && (Math.abs(above.right() - below.right()) < near
+                || Math.abs(lastRow.right() - firstSum.right()) < SAME_END * height)
+            && below.left() > above.left() - (rows.isClosed() ? near : height)
             && sums.columns() < rows.columns();
-    int[] columns = under ? columns(rows, sums, SAME_EDGE * height) : null;
+    int[] columns = under ? columns(rows, sums, rows.isClosed() ? near : height) : null;
     return columns == null ? Optional.empty() : Optional.of(joined(rows, sums, columns));
   }
 
