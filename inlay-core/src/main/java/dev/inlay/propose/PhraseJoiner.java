@@ -30,8 +30,8 @@ final class PhraseJoiner {
 
   private static final int MANY_WORDS = 5;
 
-  /** A value is a number, or a number and its unit. */
-  private static final int WORDS_OF_VALUE = 2;
+  /** A value is a number, its thousands set off or not, and its unit or currency. */
+  private static final int WORDS_OF_VALUE = 3;
 
   /** Texts this near to each other begin or end at one edge, in type sizes. */
   private static final double SAME_EDGE = 0.2;
@@ -82,17 +82,20 @@ final class PhraseJoiner {
 
   /** A label with a value behind it that begins or ends where those of the next column do. */
   private List<Part> parted(Part part, ColumnedLine line) {
-    if (part.last() != part.first() + 1) {
+    // The label of a sum may stand within the column of its figure, which is wider than others.
+    boolean within = part.first() == part.last() && part.first() > 0 && line.parts().size() == 1;
+    if (!within && part.last() != part.first() + 1) {
       return List.of(part);
     }
+    int column = part.last() - 1;
     double size = line.line().line().size();
     int count = part.words().size();
     for (int from = count - 1; from > 0 && from >= count - WORDS_OF_VALUE; from--) {
       Part value = new Part(part.words().subList(from, count), part.last(), part.last());
-      Part label = new Part(part.words().subList(0, from), part.first(), part.first());
+      Part label = new Part(part.words().subList(0, from), column, column);
       boolean apart = value.box().left() - label.box().right() > WIDEST_SPACE * size;
       if (apart
-          && TextShape.of(value.text()).isQuantity()
+          && isData(value.text())
           && !NumericTexts.isFigure(label.text())
           && isAtEdge(value, line, size)) {
         return List.of(label, value);
@@ -101,10 +104,31 @@ final class PhraseJoiner {
     return List.of(part);
   }
 
+  private static boolean isData(String text) {
+    TextShape shape = TextShape.of(text);
+    return shape.isValue() && shape != TextShape.MARK;
+  }
+
   private boolean isAtEdge(Part value, ColumnedLine line, double size) {
     int here = lines.indexOf(line);
-    return keepsEdge(value, value.last(), Box::right, here, size, new BitSet())
-        || keepsEdge(value, value.last(), Box::left, here, size, new BitSet());
+    BitSet none = new BitSet();
+    return holdsData(value.last())
+        && (keepsEdge(value, value.last(), Box::right, here, size, none)
+            || keepsEdge(value, value.last(), Box::left, here, size, none));
+  }
+
+  private boolean holdsData(int column) {
+    int all = 0;
+    int data = 0;
+    for (ColumnedLine line : lines) {
+      for (Part part : line.parts()) {
+        if (part.first() == column && part.last() == column) {
+          all++;
+          data += isData(part.text()) ? 1 : 0;
+        }
+      }
+    }
+    return 2 * data >= all;
   }
 
   /**
