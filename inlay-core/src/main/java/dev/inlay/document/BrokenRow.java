@@ -26,7 +26,8 @@ final class BrokenRow {
   private BrokenRow() {}
 
   /**
-   * The last row before a page break together with the first one behind it.
+   * The last row before a page break together with the first one behind it. A label alone in its
+   * box is the rest of the one before where no other row of the table is so.
    *
    * @param before the rows before the break
    * @param begun the first row behind it
@@ -37,14 +38,27 @@ final class BrokenRow {
   static Optional<TableRow> join(
       List<TableRow> before, TableRow begun, boolean open, PageTable part) {
     TableRow last = before.get(before.size() - 1);
-    TableRow rest = inItsColumn(begun, part.columnEdges(), open);
+    boolean label = isLabelAlone(begun) && before.stream().noneMatch(BrokenRow::isLabelAlone);
+    TableRow rest =
+        label
+            ? new TableRow(RowKind.BODY, begun.page(), begun.cells())
+            : inItsColumn(begun, part.columnEdges(), open);
+    boolean withLabel = label || open && goesOnInLabel(rest, before);
     boolean records = last.kind() == RowKind.BODY && rest.kind() == RowKind.BODY;
     boolean labelled = beginWithLabels(before) && !last.textAt(0).isEmpty();
     return records
             && (labelled || open && hasFewerTexts(rest, last))
-            && isRestOf(rest, last, part.isRuled(), open && goesOnInLabel(rest, before))
+            && isRestOf(rest, last, part.isRuled(), withLabel)
         ? Optional.of(joined(last, rest))
         : Optional.empty();
+  }
+
+  /** Whether the first box of a row is filled and the others, which are drawn, are empty. */
+  private static boolean isLabelAlone(TableRow row) {
+    return row.kind() == RowKind.GROUP
+        && row.cells().size() > 1
+        && !row.textAt(0).isEmpty()
+        && row.cells().stream().skip(1).allMatch(c -> c.text().isEmpty());
   }
 
   /**

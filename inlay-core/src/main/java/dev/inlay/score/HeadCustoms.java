@@ -6,6 +6,7 @@ import dev.inlay.evidence.LineRole;
 import dev.inlay.text.TextShape;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * Customs of print by which lines head others: a table has a header unless much speaks against it,
@@ -32,6 +33,13 @@ final class HeadCustoms {
 
   /** At least this many numbers that follow each other name columns, as days do. */
   private static final int LEAST_CONSECUTIVE = 4;
+
+  /** A last line of headings with amounts is a row from this probability on. */
+  private static final double LEAST_RECORD = 0.1;
+
+  /** A number with its thousands set off, or with decimals. */
+  private static final Pattern AMOUNT =
+      Pattern.compile("[-+−–(]?\\d{1,3}([.,'’ \\u00a0\\u202f]\\d{3})*([.,]\\d+)?\\)?-?");
 
   /** What the first column is counted with. */
   private static final Set<String> ONE = Set.of("1", "a");
@@ -64,6 +72,7 @@ final class HeadCustoms {
     addHeaders();
     addColumnNumbers();
     addUnits();
+    leaveAmountsOut();
     addGroupHeadings();
   }
 
@@ -112,6 +121,38 @@ final class HeadCustoms {
         roles.set(i, LineRole.HEADER);
       }
     }
+  }
+
+  /**
+   * A line that names a row and prints an amount below each heading is no heading, be it set like
+   * them: the sum of a region above its parts.
+   */
+  private void leaveAmountsOut() {
+    for (int i = 1; i + 1 < roles.size(); i++) {
+      if (roles.get(i) == LineRole.HEADER
+          && roles.get(i - 1) == LineRole.HEADER
+          && roles.get(i + 1) != LineRole.HEADER
+          && reading.probability(i, LineRole.RECORD) >= LEAST_RECORD
+          && areAmountsBelow(lines.get(i - 1), lines.get(i))) {
+        roles.set(i, LineRole.RECORD);
+      }
+    }
+  }
+
+  private static boolean areAmountsBelow(ChunkLine headings, ChunkLine line) {
+    List<Chunk> chunks = line.chunks();
+    return chunks.size() > 2
+        && TextShape.of(chunks.get(0).text()) == TextShape.WORDS
+        && chunks.stream()
+            .skip(1)
+            .allMatch(
+                c ->
+                    AMOUNT.matcher(c.text()).matches()
+                        && headings.chunks().stream().anyMatch(h -> stands(h, c)));
+  }
+
+  private static boolean stands(Chunk over, Chunk under) {
+    return over.box().horizontal().overlap(under.box().horizontal()) > 0;
   }
 
   /** Whether a line holds quantities other than years, as records do. */
