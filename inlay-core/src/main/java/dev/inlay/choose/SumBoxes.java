@@ -106,20 +106,31 @@ final class SumBoxes {
     return columns[last] > columns[last - 1] ? columns : null;
   }
 
-  /** The number of the edge of the rows in the white around a place; negative where none is. */
+  /**
+   * The number of the edge of the rows in the white around a place; negative where none is, as
+   * texts of one column stand on both sides or reach over it.
+   */
   private static int edgeAt(Grid rows, double at) {
     int column = Edges.indexOf(rows.columnEdges(), at);
-    double toLeft = at - rows.columnEdges().get(column);
-    double toRight = rows.columnEdges().get(column + 1) - at;
-    int edge = toLeft < toRight ? column : column + 1;
-    boolean cuts =
+    List<Box> texts =
         rows.rows().stream()
             .skip(rows.headerRows().orElse(1))
             .flatMap(List::stream)
             .filter(c -> !c.isEmpty() && c.columnSpan() == 1)
             .map(c -> Box.around(c.glyphs(), Glyph::box))
-            .anyMatch(text -> text.left() < at && text.right() > at);
-    return cuts ? -1 : edge;
+            .toList();
+    if (texts.stream().anyMatch(text -> text.left() < at && text.right() > at)) {
+      return -1;
+    }
+    double from = rows.columnEdges().get(column);
+    double to = rows.columnEdges().get(column + 1);
+    boolean left = texts.stream().anyMatch(t -> t.left() >= from && t.right() <= at);
+    boolean right = texts.stream().anyMatch(t -> t.left() >= at && t.right() <= to);
+    if (left && right) {
+      return -1;
+    }
+    boolean nearer = at - from < to - at;
+    return right || !left && nearer ? column : column + 1;
   }
 
   private static Grid joined(Grid rows, Grid sums, int[] columns) {

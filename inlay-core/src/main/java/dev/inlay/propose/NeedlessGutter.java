@@ -38,8 +38,8 @@ final class NeedlessGutter {
   /** A value that ends with its sign is whole. */
   private static final Pattern PERCENT = Pattern.compile(".*\\d\\s?[%‰]");
 
-  /** Two numbers with decimals are two values. */
-  private static final Pattern DECIMAL = Pattern.compile("\\S*\\d[.,]\\d{1,2}");
+  /** Two amounts with two decimals each are two values. */
+  private static final Pattern DECIMAL = Pattern.compile("\\S*\\d[.,]\\d{2}");
 
   private static final Pattern THOUSANDS = Pattern.compile("\\d{3}([.,]\\d+)?[)%*-]?(\\s\\S+)?");
 

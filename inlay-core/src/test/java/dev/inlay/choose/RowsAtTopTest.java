@@ -126,4 +126,17 @@ class RowsAtTopTest {
     assertThat(tables.get(0).rows()).hasSize(7);
     assertThat(tables.get(0).rows().get(6).textAt(3)).isEqualTo("42.60");
   }
+
+  /** The figures before it are so near that they look like one text. */
+  @Test
+  void aSumCarriedForwardAloneOnItsPageGoesOn() {
+    PageBuilder first = ledger();
+    first.text("Carried forward", 180, 730).text("80", 270, 730).text("1,440.50", 370, 730);
+    PageBuilder next = new PageBuilder(2).text("Brought forward", 180, 80);
+    next.text("80", 270, 80).text("1,440.50", 370, 80);
+    List<Table> tables = read(first, prose(next, 400));
+    assertThat(tables).hasSize(1);
+    assertThat(tables.get(0).rows()).hasSize(11);
+    assertThat(tables.get(0).rows().get(10).textAt(3)).isEqualTo("1,440.50");
+  }
 }

@@ -56,4 +56,25 @@ class SumBoxesTest {
   void withAnEdgeThroughTheTextsOfAColumnTheyAreATableOfTheirOwn() {
     assertThat(read(137, 365)).hasSize(2);
   }
+
+  /** Rows that nothing rules, and boxed sums that reach beyond their texts. */
+  private static List<Table> belowOpenRows(double shift) {
+    PageBuilder page = new PageBuilder().bold();
+    page.text("Item", 60, 72).text("Pieces", 200, 72).text("Amount", 400, 72).plain();
+    page.text("Rope", 60, 90).text("3", 225, 90).text("13.50", 405, 90);
+    page.text("Tar", 60, 108).text("2", 225, 108).text("16.00", 405, 108);
+    sum(page, 116, "Net", "29.50", 402 + shift);
+    sum(page, 134, "Duty 20 %", " 5.90", 402 + shift);
+    return ReadTables.tables(page);
+  }
+
+  @Test
+  void belowRowsWithoutRulingsValuesEndWhereThoseOfTheRowsDo() {
+    List<Table> tables = belowOpenRows(3);
+    assertThat(tables).hasSize(1);
+    assertThat(texts(tables.get(0)))
+        .endsWith(List.of("Net", "29.50"), List.of("Duty 20 %", "5.90"));
+    assertThat(tables.get(0).rows().get(3).cells().get(0).columnSpan()).isEqualTo(2);
+    assertThat(belowOpenRows(13)).as("an edge through the amounts").hasSize(2);
+  }
 }

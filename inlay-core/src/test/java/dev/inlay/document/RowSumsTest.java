@@ -160,4 +160,18 @@ class RowSumsTest {
     rows.set(6, rows.get(0));
     assertThat(RowSums.of(rows, 3).proven()).isZero();
   }
+
+  /** The sum of the second column is right, that of the third is not, which no row proves. */
+  @Test
+  void aSumThatIsRightIsNotContradicted() {
+    row("Oyle", "12", "7", "9")
+        .row("Vane", "30", "8", "9")
+        .row(SUBTOTAL, 1, "Total", "42", "15", "18");
+    row("Skua", "11", "7", "9")
+        .row("Tern", "20", "8", "9")
+        .row(SUBTOTAL, 1, "Total", "31", "99", "77");
+    assertThat(RowSums.of(rows, 4).warnings())
+        .extracting(w -> w.message())
+        .containsExactly("\"Total\" prints 99 in column 3, but the rows above add up to 15");
+  }
 }

@@ -203,4 +203,29 @@ class LineComposerTest {
     assertThat(all)
         .isEqualTo(figures.stream().map(String::valueOf).sorted().collect(Collectors.joining()));
   }
+
+  /** The mark of the right block has the baseline of a line of the left one. */
+  @Test
+  void aRaisedMarkBelongsToItsWordThoughALineOfAnotherBlockHasItsBaseline() {
+    PageBuilder page = new PageBuilder().text("Schools 17", 10, 46).text("Parks", 10, 58);
+    page.text("8.8 m", 200, 50).text("3", 225, 46, 6);
+    assertThat(lines(page)).containsExactly("Schools 17", "8.8 m³", "Parks");
+  }
+
+  @Test
+  void aMarkThatNoOtherLineTakesStaysWhereItIs() {
+    PageBuilder page = new PageBuilder().text("Schools 17", 10, 46).text("3", 225, 46, 6);
+    assertThat(lines(page)).containsExactly("Schools 17 3");
+  }
+
+  /** Cells of small type beside running text are more than marks, or lean on nothing larger. */
+  @Test
+  void smallTypeBesideLargeTypeStaysOnItsLines() {
+    PageBuilder page = new PageBuilder();
+    for (int i = 0; i < 3; i++) {
+      page.text("Dues are asked", 10, 50 + 6.5 * i).text("1" + i, 200, 50 + 6.5 * i, 5);
+    }
+    assertThat(lines(page))
+        .containsExactly("Dues are asked 10", "Dues are asked 11", "Dues are asked 12");
+  }
 }

@@ -160,4 +160,10 @@ class NeedlessGutterTest {
   private static double gap(List<Interval> texts, HeaderCells.Head left, HeaderCells.Head right) {
     return NeedlessGutter.gaps(List.of(left, right), texts)[0];
   }
+
+  @Test
+  void amountsWithTwoDecimalsAreTwoValuesHoweverNear() {
+    assertThat(find(197, ALL_HEADED, 3, "365.00|99.63", "366.37|98.63", "7.10|97.40")).isEmpty();
+    assertThat(find(197, ALL_HEADED, 3, "365|99.63", "366|98.63", "7|97.40")).hasValue(1);
+  }
 }

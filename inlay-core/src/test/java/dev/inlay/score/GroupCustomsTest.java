@@ -65,4 +65,35 @@ class GroupCustomsTest {
   void severalTextsBesideEachOtherHeadNothing() {
     assertThat(last(780, 16, 0.21, "South", "Page")).isEqualTo(LineRole.OUTSIDE);
   }
+
+  /** A heading, rows, and a line that is read as going on; the role that the customs leave it. */
+  private static LineRole alike(boolean bold, double x, String text) {
+    PageBuilder page = new PageBuilder().bold().text("North side", 120, 86).plain();
+    for (int r = 0; r < 3; r++) {
+      page.text("Quay " + r, 50, 100 + 14 * r).text("41" + r, 200, 100 + 14 * r);
+    }
+    page = (bold ? page.bold() : page).text(text, x, 142).plain();
+    page.text("Quay 4", 50, 156).text("414", 200, 156);
+    List<ChunkLine> lines = ChunkLine.of(LineComposer.compose(page.build().glyphs()));
+    Zone zone = new Zone(lines, List.of(), List.of(), List.of(), PAGE_HEIGHT, 10);
+    List<LineRole> roles = new ArrayList<>(Collections.nCopies(6, LineRole.RECORD));
+    roles.set(0, LineRole.GROUP);
+    roles.set(4, LineRole.GOES_ON);
+    double[][] probabilities = new double[6][LineRole.values().length];
+    new GroupCustoms(zone, new RoleReading(roles, probabilities), roles).addThoseSetAlike();
+    return roles.get(4);
+  }
+
+  @Test
+  void aLineSetAsAHeadingOfRowsIsHeadsRowsToo() {
+    assertThat(alike(true, 120, "South")).as("same left edge").isEqualTo(LineRole.GROUP);
+    assertThat(alike(true, 132.5, "South")).as("same middle").isEqualTo(LineRole.GROUP);
+    assertThat(alike(true, 128, "South")).as("neither").isEqualTo(LineRole.GOES_ON);
+  }
+
+  @Test
+  void inTheTypeOfTheRowsOrInLowerCaseItGoesOn() {
+    assertThat(alike(false, 120, "South")).isEqualTo(LineRole.GOES_ON);
+    assertThat(alike(true, 120, "south")).isEqualTo(LineRole.GOES_ON);
+  }
 }

@@ -1,0 +1,46 @@
+package dev.inlay.score;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.inlay.PageBuilder;
+import dev.inlay.evidence.ChunkLine;
+import dev.inlay.evidence.LineRole;
+import dev.inlay.page.LineComposer;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class HeadCustomsTest {
+
+  /** The role of the second of two lines that are read as a header above a row. */
+  private static LineRole second(double record, String label, String... texts) {
+    PageBuilder page = new PageBuilder().text("Men", 150, 86).text("Women", 250, 86);
+    page.text(label, 50, 100).text("Coal quay", 50, 114);
+    for (int c = 0; c < texts.length; c++) {
+      page.text(texts[c], 150 + 100 * c, 100).text("4" + c, 150 + 100 * c, 114);
+    }
+    List<ChunkLine> lines = ChunkLine.of(LineComposer.compose(page.build().glyphs()));
+    Zone zone = new Zone(lines, List.of(), List.of(), List.of(), 800, 10);
+    List<LineRole> roles =
+        new ArrayList<>(List.of(LineRole.HEADER, LineRole.HEADER, LineRole.RECORD));
+    double[][] probabilities = new double[3][LineRole.values().length];
+    probabilities[0][LineRole.HEADER.ordinal()] = 1;
+    probabilities[1][LineRole.HEADER.ordinal()] = 1 - record;
+    probabilities[1][LineRole.RECORD.ordinal()] = record;
+    probabilities[2][LineRole.RECORD.ordinal()] = 1;
+    new HeadCustoms(zone, new RoleReading(roles, probabilities), roles).apply();
+    return roles.get(1);
+  }
+
+  @Test
+  void aNameAndAnAmountBelowEachHeadingAreARow() {
+    assertThat(second(0.11, "Region", "2.824", "2.962")).isEqualTo(LineRole.RECORD);
+    assertThat(second(0.09, "Region", "2.824", "2.962")).isEqualTo(LineRole.HEADER);
+  }
+
+  @Test
+  void yearsAndWordsHeadColumns() {
+    assertThat(second(0.11, "Region", "2019", "2020")).isEqualTo(LineRole.HEADER);
+    assertThat(second(0.11, "Region", "2.824", "share")).isEqualTo(LineRole.HEADER);
+  }
+}
