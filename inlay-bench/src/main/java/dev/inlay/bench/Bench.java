@@ -6,10 +6,11 @@ import java.util.List;
 
 /**
  * Chooses what is measured: {@code accuracy FOLDER...}, {@code cases} against their expected
- * states, {@code oracle} for what the possible readings hold, {@code survivors} of a mutation run
- * against the cases, {@code train} for all weights or {@code train-roles}, {@code train-headings},
- * {@code train-header-rows} and {@code train-tables} for those of one model, or {@code speed} with
- * options of JMH.
+ * states, {@code oracle} for what the possible readings hold, {@code performance} for whole
+ * processes beside the PDF library alone, {@code survivors} of a mutation run against the cases,
+ * {@code train} for all weights or {@code train-roles}, {@code train-headings}, {@code
+ * train-header-rows} and {@code train-tables} for those of one model, or {@code speed} with options
+ * of JMH.
  */
 public final class Bench {
 
@@ -18,6 +19,7 @@ public final class Bench {
           + "   or: damage FOLDER PAPERS COPIES SEED"
           + "   or: mutations FOLDER COPIES SEED"
           + "   or: oracle FOLDER..."
+          + "   or: performance LAUNCHER LARGEST [FOLDER...]"
           + "   or: survivors MUTATIONS.xml CASES [COUNT [SEED]]"
           + "   or: train WEIGHTS_FOLDER FOLDER..."
           + "   or: train-roles | train-headings | train-header-rows | train-tables WEIGHTS FOLDER..."
@@ -50,6 +52,12 @@ public final class Bench {
       case "oracle" -> Oracle.main(rest, System.out);
       case "survivors" -> Survivors.main(rest, System.out);
       case "mutations" -> MutationTrial.main(rest, System.out);
+      case "performance" -> {
+        if (rest.length < 2) {
+          throw new IllegalArgumentException(USE);
+        }
+        Performance.main(rest, System.out);
+      }
       case "damage" -> DamageTrial.main(rest, System.out);
       case "train" -> Training.main(rest, System.out);
       case "train-tables" -> TableTraining.main(rest, System.out);

@@ -2,6 +2,7 @@ package dev.inlay.bench;
 
 import java.awt.geom.Point2D;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
@@ -21,6 +22,20 @@ final class LibraryFloor extends PDFGraphicsStreamEngine {
 
   private LibraryFloor(PDPage page) {
     super(page);
+  }
+
+  /**
+   * Walks files, as a process of its own.
+   *
+   * @param args a file that names them, one on each line
+   * @throws IOException if one cannot be read
+   */
+  public static void main(String[] args) throws IOException {
+    long seen = 0;
+    for (String file : Files.readAllLines(Path.of(args[0]))) {
+      seen += walk(Path.of(file));
+    }
+    System.out.println(seen);
   }
 
   /** How many glyphs and points of paths a file has. */
