@@ -1,5 +1,7 @@
 package dev.inlay.propose;
 
+import dev.inlay.evidence.Chunk;
+import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.Word;
 import dev.inlay.propose.ColumnedLine.Part;
@@ -49,6 +51,7 @@ final class NeedlessGutter {
   private final List<Interval> columns;
   private final boolean[] headed;
   private final double[] headingGaps;
+  private final boolean[] underOne;
   private final Part[][] texts;
 
   /**
@@ -57,10 +60,16 @@ final class NeedlessGutter {
    * @param headed which columns have a heading of their own
    * @param headingGaps between the heading of each column and that of the next where they stand in
    *     one line, in points
+   * @param underOne whether the texts of each column and those of the next stand under one heading
    */
   NeedlessGutter(
-      List<ColumnedLine> body, List<Interval> columns, boolean[] headed, double[] headingGaps) {
+      List<ColumnedLine> body,
+      List<Interval> columns,
+      boolean[] headed,
+      double[] headingGaps,
+      boolean[] underOne) {
     this.headingGaps = headingGaps;
+    this.underOne = underOne;
     this.body = body;
     this.columns = columns;
     this.headed = headed;
@@ -106,6 +115,9 @@ final class NeedlessGutter {
     }
     if (white(c) > NARROW) {
       return false;
+    }
+    if (underOne[c] && !standsAlone(c, c + 1) && !standsAlone(c + 1, c)) {
+      return true;
     }
     boolean thousands = matchesTogether(c, BEFORE_THOUSANDS, THOUSANDS) && !standsAlone(c, c + 1);
     if (both) {
@@ -227,6 +239,28 @@ final class NeedlessGutter {
       }
     }
     return headed;
+  }
+
+  /**
+   * For each column whether one heading stands over its texts and over those of the next, and no
+   * other over either: a code of two groups, a telephone number.
+   *
+   * @param texts what the texts of each column fill
+   */
+  static boolean[] underOne(List<HeaderCells.Head> heads, List<Interval> texts) {
+    boolean[] underOne = new boolean[texts.size()];
+    for (int c = 0; c + 1 < texts.size(); c++) {
+      int left = c;
+      List<HeaderCells.Head> over =
+          heads.stream().filter(h -> h.last() >= left && h.first() <= left + 1).toList();
+      Interval first = texts.get(c);
+      Interval second = texts.get(c + 1);
+      if (over.size() == 1 && over.get(0).first() >= c && over.get(0).last() <= c + 1) {
+        Box box = Chunk.around(over.get(0).words());
+        underOne[c] = box.left() < first.middle() && box.right() > second.from();
+      }
+    }
+    return underOne;
   }
 
   /**

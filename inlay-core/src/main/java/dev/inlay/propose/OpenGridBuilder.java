@@ -95,8 +95,11 @@ public final class OpenGridBuilder {
     }
     List<HeaderCells.Head> heads = headerCells().heads();
     boolean[] headed = NeedlessGutter.headed(heads, columns.size());
-    double[] gaps = NeedlessGutter.gaps(heads, textStretches(header));
-    return new NeedlessGutter(lines.subList(header, lines.size()), columns, headed, gaps).find();
+    List<Interval> texts = textStretches(header);
+    double[] gaps = NeedlessGutter.gaps(heads, texts);
+    boolean[] underOne = NeedlessGutter.underOne(heads, texts);
+    List<ColumnedLine> body = lines.subList(header, lines.size());
+    return new NeedlessGutter(body, columns, headed, gaps, underOne).find();
   }
 
   /** The headings of the frame, placed when they are first asked for. */

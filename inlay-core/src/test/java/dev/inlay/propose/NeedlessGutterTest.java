@@ -16,6 +16,11 @@ import org.junit.jupiter.api.Test;
 class NeedlessGutterTest {
 
   private static OptionalInt find(double third, boolean[] headed, double gap, String... values) {
+    return find(third, headed, new boolean[3], gap, values);
+  }
+
+  private static OptionalInt find(
+      double third, boolean[] headed, boolean[] underOne, double gap, String... values) {
     PageBuilder page = new PageBuilder();
     for (int r = 0; r < values.length; r++) {
       String[] parts = values[r].split("\\|");
@@ -37,7 +42,7 @@ class NeedlessGutterTest {
     Arrays.fill(gaps, gap);
     List<Interval> columns =
         List.of(new Interval(40, 117), new Interval(117, 195), new Interval(195, 300));
-    return new NeedlessGutter(body, columns, headed, gaps).find();
+    return new NeedlessGutter(body, columns, headed, gaps, underOne).find();
   }
 
   private static final boolean[] SECOND_HEADED = {true, true, false};
@@ -105,7 +110,8 @@ class NeedlessGutterTest {
             .map(l -> ColumnedLine.of(l, gutters))
             .toList();
     List<Interval> columns = List.of(new Interval(40, 57.5), new Interval(57.5, 100));
-    return new NeedlessGutter(body, columns, new boolean[] {true, true}, new double[] {3, 3})
+    return new NeedlessGutter(
+            body, columns, new boolean[] {true, true}, new double[] {3, 3}, new boolean[2])
         .find();
   }
 
@@ -132,7 +138,9 @@ class NeedlessGutterTest {
             new Interval(177, 207),
             new Interval(207, 300));
     double[] gaps = {50, 50, 50, 50};
-    return new NeedlessGutter(body, columns, new boolean[] {true, true, false, true}, gaps).find();
+    return new NeedlessGutter(
+            body, columns, new boolean[] {true, true, false, true}, gaps, new boolean[4])
+        .find();
   }
 
   @Test
@@ -165,5 +173,34 @@ class NeedlessGutterTest {
   void amountsWithTwoDecimalsAreTwoValuesHoweverNear() {
     assertThat(find(197, ALL_HEADED, 3, "365.00|99.63", "366.37|98.63", "7.10|97.40")).isEmpty();
     assertThat(find(197, ALL_HEADED, 3, "365|99.63", "366|98.63", "7|97.40")).hasValue(1);
+  }
+
+  @Test
+  void groupsThatStandTogetherUnderOneHeadingAreOneValue() {
+    boolean[] none = {true, false, false};
+    boolean[] over = {false, true, false};
+    String[] codes = {"080 549|6289", "069 200|7444", "020 914|3286"};
+    assertThat(find(198, none, over, 50, codes)).hasValue(1);
+    assertThat(find(200, none, over, 50, codes)).as("white of two spaces").isEmpty();
+    assertThat(find(198, none, new boolean[3], 50, codes)).isEmpty();
+    assertThat(find(198, none, over, 50, "080 549|6289", "|7444", "020 914|3286")).isEmpty();
+  }
+
+  private static HeaderCells.Head heading(String text, double x, int first, int last) {
+    PageBuilder page = new PageBuilder().text(text, x, 80);
+    List<Word> words = LineComposer.compose(page.build().glyphs()).get(0).words();
+    return new HeaderCells.Head(words, first, last, 0, true);
+  }
+
+  @Test
+  void oneHeadingStandsOverTheTextsOfBothColumnsOrOverOneOfThem() {
+    List<Interval> texts = List.of(new Interval(50, 80), new Interval(83, 103));
+    assertThat(NeedlessGutter.underOne(List.of(heading("Telephone", 50, 0, 1)), texts))
+        .containsExactly(true, false);
+    assertThat(NeedlessGutter.underOne(List.of(heading("Mark", 50, 0, 0)), texts))
+        .as("it ends before the second")
+        .containsExactly(false, false);
+    List<HeaderCells.Head> two = List.of(heading("Mark", 50, 0, 0), heading("No.", 85, 1, 1));
+    assertThat(NeedlessGutter.underOne(two, texts)).containsExactly(false, false);
   }
 }
