@@ -2,6 +2,7 @@ package dev.inlay.bench;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.Locale;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -61,11 +62,11 @@ final class MadeReport {
   private static String[] record(int number) {
     return new String[] {
       String.valueOf(number),
-      String.format("%02d.%02d.2025", 1 + number % 28, 1 + number % 12),
+      String.format(Locale.ROOT, "%02d.%02d.2025", 1 + number % 28, 1 + number % 12),
       "Tern " + (char) ('A' + number % 26),
       QUAYS[number % QUAYS.length] + " quay",
       String.valueOf(10 + number * 7 % 90),
-      String.format("%d.%02d", 100 + number * 37 % 900, number % 100)
+      String.format(Locale.ROOT, "%d.%02d", 100 + number * 37 % 900, number % 100)
     };
   }
 

@@ -113,7 +113,7 @@ final class Performance {
     Path copies = Files.createDirectories(folder.resolve("files-" + count));
     List<Path> files = new ArrayList<>();
     for (int i = 0; i < count; i++) {
-      files.add(copies.resolve(String.format("report-%05d.pdf", i)));
+      files.add(copies.resolve(String.format(Locale.ROOT, "report-%05d.pdf", i)));
       Files.copy(report(PAGES_OF_SHORT), files.get(i));
     }
     return files;

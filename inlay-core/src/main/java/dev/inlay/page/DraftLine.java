@@ -12,6 +12,9 @@ final class DraftLine {
   /** More small characters in a row are a text that happens to have another line's baseline. */
   private static final int MOST_OF_MARK = 4;
 
+  /** More marks on one baseline are a text of small type; this bounds the work, too. */
+  private static final int MOST_MARKS = 50;
+
   /** How far, in type sizes of the line, a small character may stand beside its line. */
   private static final double SMALL_GAP = 0.3;
 
@@ -90,9 +93,12 @@ final class DraftLine {
         DraftLine mark = new DraftLine(baseline);
         word.forEach(mark::add);
         marks.add(mark);
-        members.removeAll(word);
       }
     }
+    if (marks.size() > MOST_MARKS) {
+      return List.of();
+    }
+    marks.forEach(mark -> members.removeAll(mark.members));
     return marks;
   }
 

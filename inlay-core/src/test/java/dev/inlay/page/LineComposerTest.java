@@ -228,4 +228,19 @@ class LineComposerTest {
     assertThat(lines(page))
         .containsExactly("Dues are asked 10", "Dues are asked 11", "Dues are asked 12");
   }
+
+  @Test
+  void manyMarksOnOneBaselineAreATextOfSmallType() {
+    assertThat(lines(marks(50))).hasSize(2).anyMatch(line -> line.endsWith("m³"));
+    assertThat(lines(marks(51))).noneMatch(line -> line.endsWith("m³"));
+  }
+
+  /** A long word, marks on its baseline, and a word below the last of them. */
+  private static PageBuilder marks(int count) {
+    PageBuilder page = new PageBuilder().text("Schools", 10, 46);
+    for (int i = 0; i < count; i++) {
+      page.text("3", 60 + 20 * i, 46, 6);
+    }
+    return page.text("m", 35 + 20 * count, 50);
+  }
 }

@@ -77,4 +77,36 @@ class RowsOnLastLineTest {
     PageBuilder page = rows().text("7.25", 300, 180);
     assertThat(starts(row(row(page, 192, "diver"), 212, "Skua"))).hasSize(8);
   }
+
+  /** Two rows whose names begin this many lines above them. */
+  private static List<Integer> withLinesAbove(int count) {
+    PageBuilder page = rows();
+    double y = 160;
+    for (int r = 0; r < 2; r++) {
+      y += 20;
+      for (int l = 0; l < count; l++) {
+        page.text("part " + (char) ('a' + l), 120, y);
+        y += 12;
+      }
+      row(page, y, "diver");
+    }
+    return starts(page);
+  }
+
+  @Test
+  void aNameHasAtMostFourLinesAboveItsRow() {
+    assertThat(withLinesAbove(4)).containsExactly(0, 1, 2, 3, 4, 9, 14);
+    assertThat(withLinesAbove(5)).hasSize(4 + 12 + 1);
+  }
+
+  @Test
+  void threeStepsShowHowFarRowsAreApart() {
+    PageBuilder page = new PageBuilder();
+    for (int r = 0; r < 3; r++) {
+      row(page, 100 + 20 * r, "Tern " + r);
+    }
+    page.text("Great northern", 120, 160);
+    assertThat(starts(row(page, 172, "diver"))).as("two steps").hasSize(6);
+    assertThat(starts(row(page, 192, "Skua"))).as("three steps").hasSize(6);
+  }
 }
