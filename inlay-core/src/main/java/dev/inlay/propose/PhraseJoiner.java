@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 
 /**
  * Puts phrases together again that a gutter parts at an ordinary space by chance: a label over
@@ -62,12 +63,13 @@ final class PhraseJoiner {
   /** The lines with such phrases as one part each. */
   static List<ColumnedLine> join(List<ColumnedLine> lines) {
     PhraseJoiner joiner = new PhraseJoiner(lines);
-    return lines.stream().map(joiner::joined).toList();
+    return IntStream.range(0, lines.size()).mapToObj(joiner::joined).toList();
   }
 
-  private ColumnedLine joined(ColumnedLine line) {
+  private ColumnedLine joined(int here) {
+    ColumnedLine line = lines.get(here);
     List<Part> parts = new ArrayList<>();
-    for (Part part : line.parts().stream().flatMap(p -> parted(p, line).stream()).toList()) {
+    for (Part part : line.parts().stream().flatMap(p -> parted(p, here).stream()).toList()) {
       Part before = parts.isEmpty() ? null : parts.get(parts.size() - 1);
       if (before != null && areOnePhrase(before, part, line)) {
         List<Word> words = new ArrayList<>(before.words());
@@ -81,7 +83,8 @@ final class PhraseJoiner {
   }
 
   /** A label with a value behind it that begins or ends where those of the next column do. */
-  private List<Part> parted(Part part, ColumnedLine line) {
+  private List<Part> parted(Part part, int here) {
+    ColumnedLine line = lines.get(here);
     // The label of a sum may stand within the column of its figure, which is wider than others.
     boolean within = part.first() == part.last() && part.first() > 0 && line.parts().size() == 1;
     if (!within && part.last() != part.first() + 1) {
@@ -97,7 +100,7 @@ final class PhraseJoiner {
       if (apart
           && isData(value.text())
           && !NumericTexts.isFigure(label.text())
-          && isAtEdge(value, line, size)) {
+          && isAtEdge(value, here, size)) {
         return List.of(label, value);
       }
     }
@@ -109,12 +112,11 @@ final class PhraseJoiner {
     return shape.isValue() && shape != TextShape.MARK;
   }
 
-  private boolean isAtEdge(Part value, ColumnedLine line, double size) {
-    int here = lines.indexOf(line);
+  private boolean isAtEdge(Part value, int here, double size) {
     BitSet none = new BitSet();
-    return holdsData(value.last())
-        && (keepsEdge(value, value.last(), Box::right, here, size, none)
-            || keepsEdge(value, value.last(), Box::left, here, size, none));
+    return (keepsEdge(value, value.last(), Box::right, here, size, none)
+            || keepsEdge(value, value.last(), Box::left, here, size, none))
+        && holdsData(value.last());
   }
 
   private boolean holdsData(int column) {

@@ -54,13 +54,8 @@ final class GroupCustoms {
    */
   void takeInAtFoot() {
     int last = roles.size() - 1;
-    double usual = ChunkLine.medianStep(lines.subList(Math.max(0, last - LINES_AROUND), last));
-    if (last > 0
-        && roles.get(last) == LineRole.OUTSIDE
-        && roles.get(last - 1).isOfRecord()
-        && !lines.get(last).isTabular()
+    if (isRightBelowRows(last)
         && lines.get(last).box().bottom() > FOOT * pageHeight
-        && ChunkLine.step(lines, last) <= FAR_BELOW * usual
         && reading.probability(last, LineRole.GROUP) > MAY_HEAD_ROWS) {
       roles.set(last, LineRole.GROUP);
     }
@@ -72,19 +67,24 @@ final class GroupCustoms {
    */
   void addThoseSetAlike() {
     for (int i = 1; i < roles.size(); i++) {
-      boolean mayHead =
-          roles.get(i) == LineRole.GOES_ON || roles.get(i) == LineRole.OUTSIDE && isAtFoot(i);
-      if (mayHead && !lines.get(i).isTabular() && isSetAsHeading(i)) {
+      boolean goesOn = roles.get(i) == LineRole.GOES_ON && !lines.get(i).isTabular();
+      boolean isLast = i == roles.size() - 1 && isRightBelowRows(i);
+      if ((goesOn || isLast) && isSetAsHeading(i)) {
         roles.set(i, LineRole.GROUP);
       }
     }
   }
 
-  private boolean isAtFoot(int line) {
+  /** Whether a line alone is read as outside, no further below a row than a heading of rows is. */
+  private boolean isRightBelowRows(int line) {
+    if (line < 1
+        || roles.get(line) != LineRole.OUTSIDE
+        || !roles.get(line - 1).isOfRecord()
+        || lines.get(line).isTabular()) {
+      return false;
+    }
     double usual = ChunkLine.medianStep(lines.subList(Math.max(0, line - LINES_AROUND), line));
-    return line == roles.size() - 1
-        && roles.get(line - 1).isOfRecord()
-        && ChunkLine.step(lines, line) <= FAR_BELOW * usual;
+    return ChunkLine.step(lines, line) <= FAR_BELOW * usual;
   }
 
   private boolean isSetAsHeading(int line) {

@@ -148,11 +148,8 @@ final class HeadCustoms {
             .allMatch(
                 c ->
                     AMOUNT.matcher(c.text()).matches()
-                        && headings.chunks().stream().anyMatch(h -> stands(h, c)));
-  }
-
-  private static boolean stands(Chunk over, Chunk under) {
-    return over.box().horizontal().overlap(under.box().horizontal()) > 0;
+                        && headings.chunks().stream()
+                            .anyMatch(h -> RowsOfLines.areInOneColumn(h, c)));
   }
 
   /** Whether a line holds quantities other than years, as records do. */

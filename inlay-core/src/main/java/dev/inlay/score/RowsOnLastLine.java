@@ -92,12 +92,14 @@ final class RowsOnLastLine {
     while (first > 0 && isAbove(first - 1, last) && ChunkLine.step(lines, first) < NEAR * step) {
       first--;
     }
+    if (first == last || last - first > MOST_ABOVE) {
+      return last;
+    }
     boolean apart = first == 0 || ChunkLine.step(lines, first) >= APART * step;
     boolean ends = last + 1 == lines.size() || ChunkLine.step(lines, last + 1) >= APART * step;
     boolean row =
         apart
             && ends
-            && last - first <= MOST_ABOVE
             && lines.get(last).hasQuantity()
             && !RowsOfLines.haveValuesInOneColumn(lines.subList(first, last + 1));
     return row ? first : last;

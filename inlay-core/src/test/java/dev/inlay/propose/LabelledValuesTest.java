@@ -14,7 +14,12 @@ class LabelledValuesTest {
 
   private static final List<Interval> GUTTERS = List.of(new Interval(100, 115));
 
-  /** Whether the last of some lines is a record; so many of the others keep to the edge. */
+  /**
+   * Whether the last of some lines is a record.
+   *
+   * @param kept how many of the others begin at the edge of the column
+   * @param others how many do not
+   */
   private static boolean isRecord(String label, String value, double at, int kept, int others) {
     PageBuilder page = new PageBuilder();
     for (int i = 0; i < kept + others; i++) {
