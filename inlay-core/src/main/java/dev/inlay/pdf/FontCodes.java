@@ -1,6 +1,5 @@
 package dev.inlay.pdf;
 
-import dev.inlay.page.Glyph;
 import java.io.IOException;
 import java.util.HashMap;
 import java.util.Map;
@@ -15,7 +14,7 @@ final class FontCodes {
   /**
    * What is shown for a code.
    *
-   * @param text its Unicode text, or {@link Glyph#UNKNOWN}
+   * @param text its Unicode text, or {@link dev.inlay.page.Glyph#UNKNOWN}
    * @param advance how far it moves on, in text space units
    */
   record Sign(String text, float advance) {}
@@ -23,6 +22,7 @@ final class FontCodes {
   private static final int SINGLE_BYTES = 256;
 
   private final FontShape shape;
+  private final UnmappedCodes unmapped = new UnmappedCodes();
   private final Sign[] ofBytes = new Sign[SINGLE_BYTES];
   private final Map<Integer, Sign> others = new HashMap<>();
 
@@ -47,7 +47,10 @@ final class FontCodes {
       return known;
     }
     String text = font.toUnicode(code);
-    Sign asked = new Sign(isKnown(text) ? text : Glyph.UNKNOWN, font.getDisplacement(code).getX());
+    if (!isKnown(text)) {
+      text = unmapped.text(font, code);
+    }
+    Sign asked = new Sign(text, font.getDisplacement(code).getX());
     if (single) {
       ofBytes[code] = asked;
     } else {
