@@ -3,6 +3,7 @@ package dev.inlay.choose;
 import dev.inlay.page.Fill;
 import dev.inlay.propose.Cell;
 import dev.inlay.propose.Grid;
+import dev.inlay.text.LikeTexts;
 import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -26,6 +27,9 @@ final class GridColumns {
 
   /** More characters make a text a sentence. */
   private static final int SENTENCE = 45;
+
+  /** At least four words, the last one of small letters: no abbreviation. */
+  private static final Pattern SENTENCE_END = Pattern.compile("(\\S+\\s+){3,}\\p{Ll}{3,}\\.");
 
   /** At least this many numbers rise on purpose. */
   private static final int LEAST_RISING = 3;
@@ -250,6 +254,11 @@ final class GridColumns {
     return share(row, c -> cells[row][c].text().length() > SENTENCE);
   }
 
+  /** The share of a row's texts that are whole sentences: several words and a full stop. */
+  double fullStops(int row) {
+    return share(row, c -> SENTENCE_END.matcher(cells[row][c].text()).matches());
+  }
+
   /** The share of a row's texts that are longer than all below them, of those over words. */
   double longer(int row) {
     return share(
@@ -263,6 +272,18 @@ final class GridColumns {
   /** The share of a row's texts that hold a word by which columns are named. */
   double columnNames(int row) {
     return share(row, c -> ColumnNames.holds(cells[row][c].text()));
+  }
+
+  /** The share of a row's texts that are worded like the next text below them, numbers left out. */
+  double wordedAsBelow(int row) {
+    return share(
+        row,
+        c ->
+            !isQuantity(shapes[row][c])
+                && IntStream.range(row + 1, rows)
+                    .filter(r -> cells[r][c] != null)
+                    .limit(1)
+                    .anyMatch(r -> LikeTexts.are(cells[row][c].text(), cells[r][c].text())));
   }
 
   double colons(int row) {

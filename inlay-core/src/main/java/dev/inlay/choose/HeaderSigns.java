@@ -111,6 +111,8 @@ public final class HeaderSigns {
     signs.add("names of columns", any ? columns.columnNames(last) : 0);
     signs.add("sentences", any ? columns.sentences(last) : 0);
     signs.add("longer than the texts below", any ? columns.longer(last) : 0);
+    signs.add("any ends with a full stop", any && columns.fullStops(last) > 0);
+    signs.add("any worded like the row below", any && columns.wordedAsBelow(last) > 0);
     signs.add("ends with a colon", any ? columns.colons(last) : 0);
     signs.add("ruled off as no other row", any && isRuledOff(depth));
     signs.add("ruled as all rows", any && isRuled(depth) && !isRuledOff(depth));

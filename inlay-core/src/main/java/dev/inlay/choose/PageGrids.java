@@ -47,7 +47,10 @@ record PageGrids(List<Grid> grids, List<TextLine> outside, List<PossibleTable> p
     List<PossibleTables> rests = new ArrayList<>();
     for (Zone zone : parts.columns()) {
       RoleRegions read = RoleRegions.in(evidence.number(), zone, parts.turned(), proposal.roles());
-      read.regions().forEach(open -> grids.add(OpenGridBuilder.build(proposal.columnsOf(open))));
+      read.regions().stream()
+          .map(open -> OpenGridBuilder.build(proposal.columnsOf(open)))
+          .filter(grid -> !PlainText.is(grid))
+          .forEach(grids::add);
       rests.add(new PossibleTables(zone.lines(), read.reading()));
     }
     HeaderBoxes.join(grids, evidence.measure());

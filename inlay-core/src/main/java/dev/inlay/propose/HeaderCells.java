@@ -1,5 +1,6 @@
 package dev.inlay.propose;
 
+import dev.inlay.evidence.ChunkLine;
 import dev.inlay.page.TextLine;
 import dev.inlay.page.Word;
 import java.util.ArrayList;
@@ -41,6 +42,15 @@ final class HeaderCells {
     }
   }
 
+  /** A ruling over this share of the table's width is one of the whole table. */
+  private static final double WHOLE = 0.95;
+
+  /** A text this near to the middle of a ruling, in type sizes, is centred over it. */
+  private static final double IN_MIDDLE = 0.5;
+
+  /** No ordinary space is wider, in type sizes. */
+  private static final double SPACE = 0.5;
+
   private final List<Draft> drafts = new ArrayList<>();
   private int levels;
   private double certainty = 1;
@@ -48,12 +58,17 @@ final class HeaderCells {
   /** Places the headings. */
   HeaderCells(HeaderLayout layout) {
     List<List<Heading>> placed = new ArrayList<>();
-    for (int i = layout.lines().size() - 1; i >= 0; i--) {
+    boolean title = isTitle(layout);
+    for (int i = layout.lines().size() - 1; i >= (title ? 1 : 0); i--) {
       HeadingLine line = new HeadingLine(layout, i, placed);
       placed.add(0, line.best(HeadingModel.trained()));
       certainty = Math.min(certainty, line.probability());
     }
     Draft[] open = new Draft[layout.columns().size()];
+    if (title) {
+      List<Word> words = layout.lines().get(0).line().words();
+      placed.add(0, List.of(new Heading(words, 0, open.length - 1)));
+    }
     for (TextLine line : layout.turned()) {
       int at = layout.columnAt(line.box().centreX());
       place(new Heading(line.words(), at, at), open, false);
@@ -65,6 +80,47 @@ final class HeaderCells {
     for (Draft draft : drafts) {
       levels = Math.max(levels, draft.level + 1);
     }
+  }
+
+  /**
+   * Whether the first line is a title over all columns: one text in the middle between a ruling
+   * above it and one that parts it from the headings below. The middle may lie over a gutter, or
+   * over one column.
+   */
+  private static boolean isTitle(HeaderLayout layout) {
+    ChunkLine first = layout.lines().isEmpty() ? null : layout.lines().get(0);
+    if (first == null || !isPhrase(first)) {
+      return false;
+    }
+    double middle = first.box().centreY();
+    double below =
+        layout.lines().size() > 1
+            ? layout.lines().get(1).box().centreY()
+            : first.box().bottom() + first.line().size();
+    return isCentredAt(layout, first, 0, middle) && isCentredAt(layout, first, middle, below);
+  }
+
+  /** Whether a line stands in the middle of a ruling over the whole table between two heights. */
+  private static boolean isCentredAt(HeaderLayout layout, ChunkLine line, double from, double to) {
+    return layout.rulings().stream()
+        .filter(r -> r.isDrawn() && r.at() > from && r.at() < to)
+        .filter(r -> r.extent().length() >= WHOLE * layout.width())
+        .anyMatch(
+            r ->
+                Math.abs(r.extent().middle() - line.box().centreX())
+                    < IN_MIDDLE * line.line().size());
+  }
+
+  /** Whether only ordinary spaces stand between the words of a line, be there a gutter or not. */
+  private static boolean isPhrase(ChunkLine line) {
+    List<Word> words = line.line().words();
+    for (int w = 1; w < words.size(); w++) {
+      double gap = words.get(w).box().left() - words.get(w - 1).box().right();
+      if (gap > SPACE * line.line().size()) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /**

@@ -3,6 +3,7 @@ package dev.inlay.score;
 import dev.inlay.evidence.Chunk;
 import dev.inlay.evidence.ChunkLine;
 import dev.inlay.evidence.LineRole;
+import dev.inlay.geom.Interval;
 import dev.inlay.text.TextShape;
 import java.util.List;
 import java.util.Set;
@@ -50,6 +51,10 @@ final class HeadCustoms {
   /** Longer texts of letters and digits are no units. */
   private static final int LONGEST_UNIT = 4;
 
+  /** The first lines of a table show how wide it is. */
+  private static final int NEXT_LINES = 5;
+
+  private final LineDrawings drawings;
   private final List<ChunkLine> lines;
   private final RoleReading reading;
   private final List<LineRole> roles;
@@ -61,6 +66,7 @@ final class HeadCustoms {
    * @param roles to be changed
    */
   HeadCustoms(Zone zone, RoleReading reading, List<LineRole> roles) {
+    drawings = new LineDrawings(zone);
     lines = zone.lines();
     this.reading = reading;
     this.roles = roles;
@@ -71,6 +77,7 @@ final class HeadCustoms {
     leaveTitlesOut();
     addHeaders();
     addColumnNumbers();
+    addHeadingsBelowTitle();
     addUnits();
     leaveAmountsOut();
     addGroupHeadings();
@@ -83,17 +90,39 @@ final class HeadCustoms {
 
   private void leaveTitlesOut() {
     for (int i = 0; i + 1 < roles.size(); i++) {
-      ChunkLine line = lines.get(i);
-      ChunkLine below = lines.get(i + 1);
       if (isFirst(i)
           && roles.get(i) == LineRole.HEADER
-          && roles.get(i + 1) == LineRole.HEADER
-          && !line.isTabular()
-          && Math.abs(line.box().left() - below.box().left()) < line.line().size() / 2
-          && reading.probability(i, LineRole.HEADER) < SURELY_HEADER) {
+          && !lines.get(i).isTabular()
+          && (isAboveFirstRuling(i) || isTitleAtLeft(i))) {
         roles.set(i, LineRole.OUTSIDE);
       }
     }
+  }
+
+  private boolean isTitleAtLeft(int line) {
+    ChunkLine title = lines.get(line);
+    double left = lines.get(line + 1).box().left();
+    return roles.get(line + 1) == LineRole.HEADER
+        && Math.abs(title.box().left() - left) < title.line().size() / 2
+        && reading.probability(line, LineRole.HEADER) < SURELY_HEADER;
+  }
+
+  /**
+   * Whether a line stands in the middle over the first ruling of the table, as captions do; a
+   * ruling over some of the columns is that of a spanner.
+   */
+  private boolean isAboveFirstRuling(int line) {
+    return drawings.isCentredOverFirstRuling(line, tableBelow(line));
+  }
+
+  /** How far the next lines of the table reach, in points. */
+  private Interval tableBelow(int line) {
+    Interval reach = lines.get(line + 1).box().horizontal();
+    int to = Math.min(roles.size(), line + 2 + NEXT_LINES);
+    for (int i = line + 2; i < to && roles.get(i) != LineRole.OUTSIDE; i++) {
+      reach = reach.union(lines.get(i).box().horizontal());
+    }
+    return reach;
   }
 
   private void addHeaders() {
@@ -119,6 +148,27 @@ final class HeadCustoms {
           && roles.get(i - 1) == LineRole.HEADER
           && countsColumns(i)) {
         roles.set(i, LineRole.HEADER);
+      }
+    }
+  }
+
+  /**
+   * Below a title in the frame of the table, a line of words with a ruling above it and one below
+   * it heads the columns where no ruling parts the next lines.
+   */
+  private void addHeadingsBelowTitle() {
+    for (int i = 0; i + 3 < roles.size(); i++) {
+      if (isFirst(i)
+          && roles.get(i) == LineRole.HEADER
+          && !lines.get(i).isTabular()
+          && roles.get(i + 1) == LineRole.RECORD
+          && lines.get(i + 1).isTabular()
+          && !hasQuantities(lines.get(i + 1))
+          && drawings.isFullyRuledAbove(i + 1)
+          && drawings.isFullyRuledAbove(i + 2)
+          && !drawings.isFullyRuledAbove(i + 3)
+          && roles.get(i + 3) != LineRole.OUTSIDE) {
+        roles.set(i + 1, LineRole.HEADER);
       }
     }
   }

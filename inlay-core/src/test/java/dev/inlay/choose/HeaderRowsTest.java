@@ -173,4 +173,22 @@ class HeaderRowsTest {
   void wordsThatNameColumns(String text, boolean due) {
     assertThat(ColumnNames.holds(text)).isEqualTo(due);
   }
+
+  @Test
+  void aRowWordedLikeTheNextIsNoHeader() {
+    Grid unlike =
+        grid(1, 0.7, "part|what it is for", "hull|keeps the water out", "mast|holds sails");
+    Grid alike =
+        grid(1, 0.7, "left|x of the left edge", "top|y of the top edge", "mast|holds sails");
+    assertThat(HeaderRows.of(unlike).count()).isEqualTo(1);
+    assertThat(HeaderRows.of(alike).count()).isZero();
+  }
+
+  @Test
+  void aRowWithAFullStopIsNoHeader() {
+    Grid open = grid(1, 0.7, "part|what it is for", "hull|keeps the water out", "mast|holds sails");
+    Grid stop =
+        grid(1, 0.7, "part|the hull of boats.", "hull|keeps the water out", "mast|holds sails");
+    assertThat(none(stop)).isGreaterThan(3 * none(open));
+  }
 }

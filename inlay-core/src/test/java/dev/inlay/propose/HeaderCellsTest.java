@@ -186,4 +186,35 @@ class HeaderCellsTest {
   void aHeadingBetweenTwoColumnsIsNotSure() {
     assertThat(cells(new PageBuilder().text("Boxed", 136, 100)).certainty()).isLessThan(0.6);
   }
+
+  /** Two words of a title around a middle, above headings of all columns. */
+  private PageBuilder titled(double middle, double space) {
+    double left = middle - 25 - space / 2;
+    PageBuilder page = new PageBuilder().text("Cargo", left, 100);
+    page.text("boats", left + 25 + space, 100).text("Port", 40, 120);
+    for (int c = 0; c < 5; c++) {
+      page.text("Men", 110 + 60 * c, 120);
+    }
+    return page;
+  }
+
+  private void ruled(double y) {
+    rulings.add(new Ruling(true, y, new Interval(40, 395)));
+  }
+
+  @Test
+  void aTitleInTheMiddleBetweenTwoRulingsStandsOverAllColumns() {
+    ruled(88);
+    ruled(106);
+    assertThat(heads(titled(217.5, 5))).first().isEqualTo("0-5:Cargo boats");
+    assertThat(heads(titled(222.4, 5))).first().isEqualTo("0-5:Cargo boats");
+    assertThat(heads(titled(222.6, 5))).first().isNotEqualTo("0-5:Cargo boats");
+    assertThat(heads(titled(217.5, 5.2))).as("too wide a space").doesNotContain("0-5:Cargo boats");
+  }
+
+  @Test
+  void withoutARulingAboveItATitleIsNone() {
+    ruled(106);
+    assertThat(heads(titled(217.5, 5))).doesNotContain("0-5:Cargo boats");
+  }
 }
