@@ -7,6 +7,8 @@ import dev.inlay.page.Turn;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -19,6 +21,11 @@ final class CharacterRules {
 
   /** Fewer characters are a dash or a mark for nothing. */
   private static final int LEAST = 4;
+
+  /** Beside this many longer ones, short runs are rules under narrow columns. */
+  private static final int LONG_BESIDE = 1;
+
+  private static final int LEAST_BESIDE = 2;
 
   /** Characters of one rule stand at most this far apart, as a share of their width. */
   private static final double GAP = 0.4;
@@ -58,8 +65,14 @@ final class CharacterRules {
     // Beside text such characters are blanks to be filled in, or dashes.
     double[] withText = baselinesWithText(marks, page);
     marks.removeIf(g -> Arrays.binarySearch(withText, g.baseline()) >= 0);
-    for (CharacterRun run : CharacterRun.of(marks)) {
-      if (run.length() >= LEAST) {
+    List<CharacterRun> runs = CharacterRun.of(marks);
+    Map<Double, Long> longOnes =
+        runs.stream()
+            .filter(r -> r.length() >= LEAST)
+            .collect(Collectors.groupingBy(CharacterRun::baseline, Collectors.counting()));
+    for (CharacterRun run : runs) {
+      long beside = longOnes.getOrDefault(run.baseline(), 0L);
+      if (run.length() >= (beside >= LONG_BESIDE ? LEAST_BESIDE : LEAST)) {
         Interval extent = new Interval(run.first().box().left(), run.last().box().right());
         rulings.add(new Ruling(true, run.at(), extent));
       }

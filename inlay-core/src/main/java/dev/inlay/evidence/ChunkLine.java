@@ -30,6 +30,9 @@ public record ChunkLine(TextLine line, List<Word> words, List<Chunk> chunks, boo
 
   private static final Pattern CHARACTER_RULE = Pattern.compile("<?[-=_|+*~]{3,}>?");
 
+  /** Under a narrow column a rule is short; alone such a piece stands for a missing value. */
+  private static final Pattern RULE_PIECE = Pattern.compile("[-=_+]+");
+
   /** What an item of a list begins with: a sign, or a letter or number with a point or bracket. */
   private static final Pattern BULLET =
       Pattern.compile("[•‣▪●◦–—\\-*·]|\\(?\\p{Alnum}{1,3}[.)]|\\[\\d+\\]");
@@ -62,8 +65,9 @@ public record ChunkLine(TextLine line, List<Word> words, List<Chunk> chunks, boo
       List<Word> words = new ArrayList<>(line.words());
       boolean leader = words.removeIf(w -> isMark(w) && LEADER.matcher(w.text()).matches());
       leader |= removeSpacedDots(words, line.size());
-      words.removeIf(
-          w -> isMark(w) && CHARACTER_RULE.matcher(w.text()).matches() || bars.contains(w));
+      boolean ruled = words.stream().allMatch(w -> RULE_PIECE.matcher(w.text()).matches());
+      boolean rule = words.removeIf(w -> isMark(w) && CHARACTER_RULE.matcher(w.text()).matches());
+      words.removeIf(w -> ruled && rule || bars.contains(w));
       if (!words.isEmpty()) {
         result.add(new ChunkLine(line, words, Chunk.split(words, line.size()), leader));
       }

@@ -28,10 +28,15 @@ final class LabelsOnce {
   /** A label ends at least this many type sizes before the text behind it: a space. */
   private static final double LEAST_GAP = 0.22;
 
+  /** Two headings are at least this many type sizes apart, words of one are not. */
+  private static final double FAR_HEADING = 0.8;
+
+  private final List<ChunkLine> headings;
   private final List<ChunkLine> rows;
   private final double size;
 
-  private LabelsOnce(List<ChunkLine> rows) {
+  private LabelsOnce(List<ChunkLine> headings, List<ChunkLine> rows) {
+    this.headings = headings;
     this.rows = rows;
     size = rows.get(0).line().size();
   }
@@ -39,12 +44,13 @@ final class LabelsOnce {
   /**
    * The gutter behind the labels.
    *
+   * @param headings the lines of the header
    * @param records the lines that begin or continue records
    * @return empty where there are no such labels
    */
-  static Optional<Interval> gutter(List<ChunkLine> records) {
+  static Optional<Interval> gutter(List<ChunkLine> headings, List<ChunkLine> records) {
     List<ChunkLine> rows = records.stream().filter(ChunkLine::isTabular).toList();
-    return rows.isEmpty() ? Optional.empty() : new LabelsOnce(rows).gutter();
+    return rows.isEmpty() ? Optional.empty() : new LabelsOnce(headings, rows).gutter();
   }
 
   private Optional<Interval> gutter() {
@@ -73,11 +79,21 @@ final class LabelsOnce {
         crossing++;
       }
     }
+    boolean headed = headings.stream().anyMatch(h -> isHeadedAt(h, left, begin));
     boolean shown =
-        labelled >= LEAST_LABELS
+        labelled >= (headed ? 1 : LEAST_LABELS)
             && behind >= LEAST_BEHIND * rows.size()
             && crossing <= MOST_CROSSING * rows.size();
     return shown ? Optional.of(new Interval(end, begin)) : Optional.empty();
+  }
+
+  /** Whether one heading begins where the labels do, and another, far behind it, where texts do. */
+  private boolean isHeadedAt(ChunkLine heading, double left, double begin) {
+    Word before = lastBefore(heading, begin);
+    return before != null
+        && beginsAt(heading, left)
+        && beginsAt(heading, begin)
+        && begin - before.box().right() >= FAR_HEADING * size;
   }
 
   private static double left(ChunkLine row) {

@@ -19,7 +19,7 @@ import java.util.Optional;
  * @param lines from top to bottom
  * @param turnedHeadings headings of columns that are turned by a quarter, from left to right
  * @param gutters white strips between columns, from left to right, in points
- * @param given whether a person gave the gutters
+ * @param given whether the gutters are certain: a person gave them, or the listing prints them
  * @param rival a white strip that is nearly a gutter: read with it, the page would be explained
  *     almost as well
  * @param roles what each line is to the table; empty where that is not known

@@ -184,11 +184,18 @@ public final class OpenGridBuilder {
   private void addRow(List<ColumnedLine> joined, LineRole role) {
     boolean last = joined.get(0) == lines.get(lines.size() - 1);
     boolean record = role != LineRole.NOTE && joined.size() == 1 && values.are(joined.get(0));
-    if (!record && (isHeading(role) || WholeRow.is(joined, last, columns.size()))) {
+    boolean whole = WholeRow.is(joined, last, columns.size()) && !isLabelBesideOneText(joined);
+    if (!record && (isHeading(role) || whole)) {
       addWholeRow(joined);
     } else {
       addRow(joined);
     }
+  }
+
+  /** Whether a label stands beside one text in place of all figures of its row. */
+  private boolean isLabelBesideOneText(List<ColumnedLine> joined) {
+    return joined.size() == 1
+        && spanningTexts().in(joined.get(0)).stream().anyMatch(s -> s.first() > 0);
   }
 
   /** Adds a row of one cell over all columns. */

@@ -225,7 +225,9 @@ public final class RoleRegions {
     List<Ruling> rulings = across.stream().filter(Ruling::isDrawn).toList();
     List<Ruling> edges = across.stream().filter(r -> !r.isDrawn()).toList();
     int header = (int) own.stream().takeWhile(r -> r == LineRole.HEADER).count();
-    List<Interval> gutters = gutters(lines.subList(0, header), records, tabular);
+    List<Interval> dashed = DashedHeads.gutters(rulings, lines.subList(0, header), records);
+    List<Interval> gutters =
+        dashed.isEmpty() ? gutters(lines.subList(0, header), records, tabular) : dashed;
     if (gutters.isEmpty() || header == 0 && isListOrForm(records, gutters)) {
       return Optional.empty();
     }
@@ -238,7 +240,8 @@ public final class RoleRegions {
       whole = whole.union(head.box());
     }
     Frame frame = new Frame(page, whole, rulings, List.of());
-    Optional<Interval> rival = GutterFinder.rival(tabular, gutters);
+    Optional<Interval> rival =
+        dashed.isEmpty() ? GutterFinder.rival(tabular, gutters) : Optional.empty();
     Certainty certainty =
         Certainty.ofRoles(
             reading.leastProbable(from, Math.min(to, from + header + 1)),
@@ -246,7 +249,8 @@ public final class RoleRegions {
             Math.min(outside(from - 1), outside(to)),
             reading.wrongLines(from, to));
     return Optional.of(
-        new OpenFrame(frame, lines, heads, gutters, false, rival, own, certainty, edges));
+        new OpenFrame(
+            frame, lines, heads, gutters, !dashed.isEmpty(), rival, own, certainty, edges));
   }
 
   /** How probably a line at the edge of a region stands outside, as it is read; 0 to 1. */
@@ -268,7 +272,7 @@ public final class RoleRegions {
         .ifPresent(g -> gutters.add(0, g));
     LoneLabel.gutter(records)
         .or(() -> LabelsBeside.gutter(records, BESIDE))
-        .or(() -> LabelsOnce.gutter(records))
+        .or(() -> LabelsOnce.gutter(headings, records))
         .filter(g -> gutters.isEmpty() || g.to() < gutters.get(0).from())
         .ifPresent(g -> gutters.add(0, g));
     return EmptyColumns.addLast(headings, records, gutters);

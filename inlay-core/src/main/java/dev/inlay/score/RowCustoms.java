@@ -27,6 +27,9 @@ final class RowCustoms {
   /** This many rows show the edges of the columns. */
   private static final int ROWS_ABOVE = 6;
 
+  /** Steps and edges that differ by less than this many type sizes are the same. */
+  private static final double SAME_STEP = 0.1;
+
   /** Where rulings part this share of the rows, they part all of them. */
   private static final double RULED_ROWS = 0.8;
 
@@ -66,6 +69,7 @@ final class RowCustoms {
   /** Parts and joins lines to rows, when it is known which are headings. */
   void partAndJoin() {
     partRecords();
+    partLowerCaseRows();
     joinInBands();
   }
 
@@ -159,6 +163,37 @@ final class RowCustoms {
       }
       row.addAll(chunks);
     }
+  }
+
+  /**
+   * Where labels begin in lower case, a small letter does not tell that a line goes on: a line with
+   * a label of its own, as far from its neighbours as these are from each other, is a row.
+   */
+  private void partLowerCaseRows() {
+    for (int i = 1; i + 1 < roles.size(); i++) {
+      if (roles.get(i) == LineRole.GOES_ON
+          && roles.get(i - 1) == LineRole.RECORD
+          && roles.get(i + 1) == LineRole.RECORD
+          && lines.get(i).isTabular()
+          && beginInLowerCaseAtOnePlace(i)
+          && Math.abs(ChunkLine.step(lines, i) - ChunkLine.step(lines, i + 1))
+              < SAME_STEP * lines.get(i).line().size()) {
+        roles.set(i, LineRole.RECORD);
+      }
+    }
+  }
+
+  /** Whether a line and its neighbours do. */
+  private boolean beginInLowerCaseAtOnePlace(int line) {
+    double left = lines.get(line).box().left();
+    for (int i = line - 1; i <= line + 1; i++) {
+      boolean here =
+          Math.abs(lines.get(i).box().left() - left) < SAME_STEP * lines.get(i).line().size();
+      if (!here || !Character.isLowerCase(lines.get(i).chunks().get(0).text().codePointAt(0))) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** Whether a line has quantities, and all of them stand below quantities. */

@@ -40,4 +40,11 @@ class CharacterRulesTest {
             .build();
     assertThat(rulings(page)).isEmpty();
   }
+
+  @Test
+  void besideALongRuleShortOnesRuleNarrowColumns() {
+    PageBuilder page = new PageBuilder().text("---", 45, 112).text("--", 65, 112);
+    assertThat(rulings(page.build())).isEmpty();
+    assertThat(rulings(page.text("----", 90, 112).build())).hasSize(3);
+  }
 }

@@ -54,4 +54,15 @@ class ChunkLineTest {
     assertThat(frames(page, MEASURE)).hasSize(9);
     assertThat(frames(page, MEASURE.forSeparateBoxes())).hasSize(1);
   }
+
+  @Test
+  void shortPiecesOfARuleAreNoTextEither() {
+    assertThat(lines(new PageBuilder().text("-", 50, 100).text("----", 70, 100))).isEmpty();
+    assertThat(lines(new PageBuilder().text("-", 50, 100).text("--", 70, 100)))
+        .as("values that are missing")
+        .hasSize(1);
+    assertThat(lines(new PageBuilder().text("-", 50, 100).text("---- x", 70, 100)).get(0).words())
+        .as("a value beside a text")
+        .hasSize(2);
+  }
 }

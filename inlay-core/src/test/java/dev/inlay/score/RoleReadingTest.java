@@ -152,4 +152,27 @@ class RoleReadingTest {
     assertThat(headingOnTwoLines("Outer roads", 55, 11)).doesNotContain(LineRole.GOES_ON);
     assertThat(headingOnTwoLines("outer roads", 50, 16)).doesNotContain(LineRole.GOES_ON);
   }
+
+  /** The role of the third of five rows, with a text that begins in lower case. */
+  private static LineRole third(double y, String label) {
+    PageBuilder page = row(new PageBuilder().bold(), 100, "Month", "Rain", "Snow", "Sun").plain();
+    String[] labels = {"january", "february", label, "april", "may"};
+    for (int r = 0; r < 5; r++) {
+      double at = r == 2 ? y : 120 + 12 * r;
+      String[] texts =
+          r == 2
+              ? new String[] {"not measured this year"}
+              : new String[] {"1" + r + ".4", "2" + r + ".0", "3" + r + ".9"};
+      page.text(labels[r], 50, at);
+      for (int c = 0; c < texts.length; c++) {
+        page.text(texts[c], 150 + 100 * c, at);
+      }
+    }
+    return RoleReading.of(zone(page)).roles().get(3);
+  }
+
+  @Test
+  void aLabelInLowerCaseBeginsARowWhereAllDo() {
+    assertThat(third(144, "march")).isEqualTo(LineRole.RECORD);
+  }
 }
