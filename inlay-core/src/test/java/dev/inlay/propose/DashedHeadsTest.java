@@ -76,8 +76,8 @@ class DashedHeadsTest {
   @Test
   void aColumnOfSingleCharactersShowsItselfBeforeTheGroups() {
     dashes(70, 7);
-    dashes(110, 6);
-    dashes(145, 4);
+    dashes(110, 7);
+    dashes(150, 4);
     assertThat(gutters(false, 0)).startsWith(new Interval(65, 70)).hasSize(3);
   }
 }
