@@ -65,8 +65,8 @@ final class HeadCustoms {
    * @param reading what the model says
    * @param roles to be changed
    */
-  HeadCustoms(Zone zone, RoleReading reading, List<LineRole> roles) {
-    drawings = new LineDrawings(zone);
+  HeadCustoms(Zone zone, LineSigns signs, RoleReading reading, List<LineRole> roles) {
+    drawings = signs.drawings();
     lines = zone.lines();
     this.reading = reading;
     this.roles = roles;

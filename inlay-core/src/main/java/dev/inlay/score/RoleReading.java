@@ -22,10 +22,11 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
    * for the line that counts the columns.
    */
   public static RoleReading ofRuled(Zone zone, RoleChoice choice) {
-    RoleReading model = of(new LineSigns(zone), choice.rank());
+    LineSigns signs = new LineSigns(zone);
+    RoleReading model = of(signs, choice.rank());
     List<LineRole> roles = new ArrayList<>(model.roles);
     if (choice.customs()) {
-      new HeadCustoms(zone, model, roles).addColumnNumbers();
+      new HeadCustoms(zone, signs, model, roles).addColumnNumbers();
     }
     return new RoleReading(roles, model.probabilities);
   }
@@ -69,7 +70,7 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
     rows.takeInLines();
     groups.takeInAtFoot();
     groups.addThoseSetAlike();
-    new HeadCustoms(zone, model, roles).apply();
+    new HeadCustoms(zone, signs, model, roles).apply();
     rows.partAndJoin();
     groups.joinLines();
     LabelsAbove.join(zone.lines(), roles);

@@ -31,7 +31,8 @@ class HeadCustomsTest {
     probabilities[1][LineRole.HEADER.ordinal()] = 1 - record;
     probabilities[1][LineRole.RECORD.ordinal()] = record;
     probabilities[2][LineRole.RECORD.ordinal()] = 1;
-    new HeadCustoms(zone, new RoleReading(roles, probabilities), roles).apply();
+    new HeadCustoms(zone, new LineSigns(zone), new RoleReading(roles, probabilities), roles)
+        .apply();
     return roles.get(1);
   }
 
@@ -66,7 +67,8 @@ class HeadCustomsTest {
     for (int i = 0; i < 5; i++) {
       probabilities[i][roles.get(i).ordinal()] = 1;
     }
-    new HeadCustoms(zone, new RoleReading(roles, probabilities), roles).apply();
+    new HeadCustoms(zone, new LineSigns(zone), new RoleReading(roles, probabilities), roles)
+        .apply();
     return roles.subList(0, 2);
   }
 
