@@ -18,7 +18,7 @@ import org.apache.pdfbox.pdmodel.font.PDType3Font;
  */
 final class NumberedGlyphs {
 
-  private static final Pattern NUMBERED = Pattern.compile("[A-Za-z](\\d{1,3})");
+  private static final Pattern NUMBERED = Pattern.compile("a(\\d{1,3})");
 
   /**
    * A font of text holds at least this many different small letters: a heading of one word does,
@@ -46,6 +46,11 @@ final class NumberedGlyphs {
     first = font.getInt(COSName.FIRST_CHAR, 0);
     COSArray given = font.getCOSArray(COSName.WIDTHS);
     widths = given == null ? new COSArray() : given;
+  }
+
+  /** Whether a font's code stands for the glyph that bears it as its name. */
+  static boolean isOwnCode(PDType3Font font, int code) {
+    return font.getEncoding() != null && ("a" + code).equals(font.getEncoding().getName(code));
   }
 
   /** The encoding of a font whose glyphs bear their codes as names; null where it is not known. */

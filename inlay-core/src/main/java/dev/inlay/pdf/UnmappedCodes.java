@@ -40,7 +40,8 @@ final class UnmappedCodes {
       encoding = NumberedGlyphs.encodingOf(font);
       asked = true;
     }
-    return encoding == null ? null : encoding.text(code);
+    boolean known = encoding != null && NumberedGlyphs.isOwnCode(font, code);
+    return known ? encoding.text(code) : null;
   }
 
   /** An embedded glyph without a stroke: what producers print for line ends and tabs. */

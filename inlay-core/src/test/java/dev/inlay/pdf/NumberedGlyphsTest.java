@@ -8,6 +8,7 @@ import java.util.TreeMap;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSFloat;
+import org.apache.pdfbox.cos.COSInteger;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.cos.COSStream;
 import org.apache.pdfbox.pdmodel.font.PDType3Font;
@@ -24,7 +25,8 @@ class NumberedGlyphsTest {
     return Character.isDigit(code) ? 500 : 520;
   }
 
-  private static PDType3Font font(Map<Integer, Integer> widths, String prefix) throws Exception {
+  private static PDType3Font font(Map<Integer, Integer> widths, String prefix, int shift)
+      throws Exception {
     COSDictionary dict = new COSDictionary();
     dict.setItem(COSName.TYPE, COSName.FONT);
     dict.setItem(COSName.SUBTYPE, COSName.TYPE3);
@@ -39,6 +41,15 @@ class NumberedGlyphsTest {
     dict.setItem(COSName.CHAR_PROCS, drawings);
     dict.setItem(COSName.WIDTHS, array);
     dict.setInt(COSName.FIRST_CHAR, 0);
+    COSArray names = new COSArray();
+    for (int code : widths.keySet()) {
+      names.add(COSInteger.get(code + shift));
+      names.add(COSName.getPDFName(prefix + code));
+    }
+    COSDictionary encoding = new COSDictionary();
+    encoding.setItem(COSName.TYPE, COSName.ENCODING);
+    encoding.setItem(COSName.DIFFERENCES, names);
+    dict.setItem(COSName.ENCODING, encoding);
     return new PDType3Font(dict);
   }
 
@@ -52,11 +63,11 @@ class NumberedGlyphsTest {
   }
 
   private static TexEncoding encoding(Map<Integer, Integer> widths) throws Exception {
-    return NumberedGlyphs.encodingOf(font(widths, "a"));
+    return NumberedGlyphs.encodingOf(font(widths, "a", 0));
   }
 
   private static String read(Map<Integer, Integer> widths, int code) throws Exception {
-    return new UnmappedCodes().text(font(widths, "a"), code);
+    return new UnmappedCodes().text(font(widths, "a", 0), code);
   }
 
   @Test
@@ -115,7 +126,7 @@ class NumberedGlyphsTest {
     assertThat(read(text("abstract<"), '<')).isEqualTo(Glyph.UNKNOWN);
     assertThat(read(text("abstract<", 28), '<')).isEqualTo("<");
     assertThat(read(text("abstract<", 12), '<')).isEqualTo("¡");
-    assertThat(read(text("abstract", 12), 25)).as("a code the font does not hold").isEqualTo("ß");
+    assertThat(read(text("abstract", 12, 25), 25)).isEqualTo("ß");
   }
 
   @Test
@@ -136,7 +147,15 @@ class NumberedGlyphsTest {
 
   @Test
   void otherNamesSayNothing() throws Exception {
-    assertThat(NumberedGlyphs.encodingOf(font(text("Abstract"), "glyph"))).isNull();
-    assertThat(NumberedGlyphs.encodingOf(font(text("Abstract"), "G"))).isNotNull();
+    assertThat(NumberedGlyphs.encodingOf(font(text("Abstract"), "a", 0))).isNotNull();
+    assertThat(NumberedGlyphs.encodingOf(font(text("Abstract"), "g", 0)))
+        .as("numbers of glyphs, perhaps")
+        .isNull();
+  }
+
+  @Test
+  void aCodeThatIsNotTheNumberOfItsGlyphStaysUnknown() throws Exception {
+    PDType3Font moved = font(text("Abstract"), "a", 1);
+    assertThat(new UnmappedCodes().text(moved, 'A' + 1)).isEqualTo(Glyph.UNKNOWN);
   }
 }
