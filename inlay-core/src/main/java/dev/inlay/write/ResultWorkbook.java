@@ -42,6 +42,12 @@ final class ResultWorkbook {
    */
   private static final int WIDEST_UPRIGHT = 95;
 
+  /** On a sheet wider than this many characters print becomes too small: its texts wrap sooner. */
+  private static final int WIDEST_ACROSS = 200;
+
+  /** But no column of texts becomes narrower for it. */
+  private static final int NARROWEST_TEXT = 28;
+
   private static final int PADDING = 3;
 
   /** As in the workbooks of tables; programs that do not know table styles show it. */
@@ -104,7 +110,7 @@ final class ResultWorkbook {
   private void sheet(Workbook workbook, ResultSheet sheet, String name) throws IOException {
     Worksheet to = workbook.newWorksheet(name);
     int columns = sheet.columns().size();
-    int[] widths = new int[columns];
+    int[] widths = widths(sheet);
     String[] heads = new String[columns];
     for (int c = 0; c < columns; c++) {
       heads[c] = sheet.columns().get(c).name();
@@ -116,21 +122,19 @@ final class ResultWorkbook {
           .horizontalAlignment(sheet.columns().get(c).numeric() ? "right" : "left")
           .indent(sheet.columns().get(c).numeric() ? 1 : 0)
           .set();
-      widths[c] = DisplayWidth.of(heads[c]);
     }
     for (int r = 0; r < sheet.rows().size(); r++) {
       List<Cell> row = sheet.rows().get(r);
       int lines = 1;
       for (int c = 0; c < columns; c++) {
         cell(to, r + 1, c, row.get(c), heads[c]);
-        widths[c] = Math.max(widths[c], shown(row.get(c)));
-        lines = Math.max(lines, wrapped(row.get(c)));
+        lines = Math.max(lines, wrapped(row.get(c), widths[c]));
       }
       if (lines > 1) {
         // programs that open the file do not fit the height of a row to wrapped text
         to.rowHeight(r + 1, lines * DisplayWidth.LINE_HEIGHT);
         for (int c = 0; c < columns; c++) {
-          boolean wraps = wrapped(row.get(c)) > 1;
+          boolean wraps = wrapped(row.get(c), widths[c]) > 1;
           to.style(r + 1, c).wrapText(wraps).verticalAlignment("top").set();
         }
       }
@@ -142,9 +146,8 @@ final class ResultWorkbook {
     to.freezePane(0, 1);
     int all = 0;
     for (int c = 0; c < columns; c++) {
-      int width = Math.max(NARROWEST, Math.min(WIDEST, widths[c])) + PADDING;
-      to.width(c, width);
-      all += width;
+      to.width(c, widths[c] + PADDING);
+      all += widths[c] + PADDING;
     }
     to.pageOrientation(all > WIDEST_UPRIGHT ? "landscape" : "portrait");
     to.repeatRows(0);
@@ -154,10 +157,49 @@ final class ResultWorkbook {
     to.finish();
   }
 
+  /**
+   * The width of each column in characters, so that texts wrap where the sheet would be too wide.
+   */
+  private static int[] widths(ResultSheet sheet) {
+    int columns = sheet.columns().size();
+    int[] widths = new int[columns];
+    boolean[] wraps = new boolean[columns];
+    int all = 0;
+    for (int c = 0; c < columns; c++) {
+      int width = DisplayWidth.of(sheet.columns().get(c).name());
+      for (List<Cell> row : sheet.rows()) {
+        width = Math.max(width, shown(row.get(c)));
+        wraps[c] |= isPlain(row.get(c));
+      }
+      widths[c] = Math.max(NARROWEST, Math.min(WIDEST, width));
+      all += widths[c] + PADDING;
+    }
+    int widest = widestText(widths, wraps);
+    while (all > WIDEST_ACROSS && widest >= 0) {
+      widths[widest]--;
+      all--;
+      widest = widestText(widths, wraps);
+    }
+    return widths;
+  }
+
+  /** The widest column whose texts may wrap; negative where none may become narrower. */
+  private static int widestText(int[] widths, boolean[] wraps) {
+    int widest = -1;
+    for (int c = 0; c < widths.length; c++) {
+      boolean wider = widths[c] > (widest < 0 ? NARROWEST_TEXT : widths[widest]);
+      widest = wraps[c] && wider ? c : widest;
+    }
+    return widest;
+  }
+
+  private static boolean isPlain(Cell cell) {
+    return cell.content() instanceof String && cell.link().isEmpty();
+  }
+
   /** How many lines a text is wrapped into; one where it is shown whole. */
-  private static int wrapped(Cell cell) {
-    boolean plain = cell.content() instanceof String && cell.link().isEmpty();
-    return plain ? Math.min(MOST_LINES, DisplayWidth.lines(cell.text(), WIDEST)) : 1;
+  private static int wrapped(Cell cell, int width) {
+    return isPlain(cell) ? Math.min(MOST_LINES, DisplayWidth.lines(cell.text(), width)) : 1;
   }
 
   private static int shown(Cell cell) {
