@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.BitSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
@@ -51,6 +52,19 @@ final class NumberedGlyphs {
   /** Whether a font's code stands for the glyph that bears it as its name. */
   static boolean isOwnCode(PDType3Font font, int code) {
     return font.getEncoding() != null && ("a" + code).equals(font.getEncoding().getName(code));
+  }
+
+  /**
+   * Whether a dollar sign is what it seems: as wide as the digits. In slanted fonts of the oldest
+   * encoding a pound sign has its code, and is far wider.
+   */
+  static boolean isDollar(PDType3Font font) {
+    NumberedGlyphs glyphs = new NumberedGlyphs(font.getCOSObject());
+    double sign = glyphs.width('$');
+    return IntStream.rangeClosed('0', '9')
+        .mapToDouble(glyphs::width)
+        .filter(w -> w > 0)
+        .anyMatch(w -> Math.abs(w - sign) <= SAME_WIDTH * w);
   }
 
   /** The encoding of a font whose glyphs bear their codes as names; null where it is not known. */

@@ -40,7 +40,10 @@ final class UnmappedCodes {
       encoding = NumberedGlyphs.encodingOf(font);
       asked = true;
     }
-    boolean known = encoding != null && NumberedGlyphs.isOwnCode(font, code);
+    boolean known =
+        encoding != null
+            && NumberedGlyphs.isOwnCode(font, code)
+            && (code != '$' || NumberedGlyphs.isDollar(font));
     return known ? encoding.text(code) : null;
   }
 

@@ -158,4 +158,13 @@ class NumberedGlyphsTest {
     PDType3Font moved = font(text("Abstract"), "a", 1);
     assertThat(new UnmappedCodes().text(moved, 'A' + 1)).isEqualTo(Glyph.UNKNOWN);
   }
+
+  @Test
+  void aDollarIsAsWideAsTheDigits() throws Exception {
+    Map<Integer, Integer> widths = text("abstract12");
+    widths.put((int) '$', 501);
+    assertThat(read(widths, '$')).isEqualTo("$");
+    widths.put((int) '$', 502);
+    assertThat(read(widths, '$')).as("a pound sign in slanted type").isEqualTo(Glyph.UNKNOWN);
+  }
 }
