@@ -7,7 +7,7 @@ import dev.inlay.page.Turn;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -22,9 +22,7 @@ final class CharacterRules {
   /** Fewer characters are a dash or a mark for nothing. */
   private static final int LEAST = 4;
 
-  /** Beside this many longer ones, short runs are rules under narrow columns. */
-  private static final int LONG_BESIDE = 1;
-
+  /** Beside a longer one a short run is a rule, too, under a narrow column. */
   private static final int LEAST_BESIDE = 2;
 
   /** Characters of one rule stand at most this far apart, as a share of their width. */
@@ -66,13 +64,13 @@ final class CharacterRules {
     double[] withText = baselinesWithText(marks, page);
     marks.removeIf(g -> Arrays.binarySearch(withText, g.baseline()) >= 0);
     List<CharacterRun> runs = CharacterRun.of(marks);
-    Map<Double, Long> longOnes =
+    Set<Double> withLongOne =
         runs.stream()
             .filter(r -> r.length() >= LEAST)
-            .collect(Collectors.groupingBy(CharacterRun::baseline, Collectors.counting()));
+            .map(CharacterRun::baseline)
+            .collect(Collectors.toSet());
     for (CharacterRun run : runs) {
-      long beside = longOnes.getOrDefault(run.baseline(), 0L);
-      if (run.length() >= (beside >= LONG_BESIDE ? LEAST_BESIDE : LEAST)) {
+      if (run.length() >= LEAST_BESIDE && withLongOne.contains(run.baseline())) {
         Interval extent = new Interval(run.first().box().left(), run.last().box().right());
         rulings.add(new Ruling(true, run.at(), extent));
       }

@@ -27,9 +27,6 @@ enum TexEncoding {
 
   private static final String INSTEAD_IN_OT1 = "”¡¿“^˙–—˝~";
 
-  /** Where TS1 and the first page of Unicode agree, with the few signs of it that are used most. */
-  private static final int LATIN_SIGNS = 162;
-
   private static final int BULLET = 136;
   private static final int TRADE_MARK = 151;
 
@@ -79,8 +76,8 @@ enum TexEncoding {
       case '*' -> "*";
       case BULLET -> "•";
       case TRADE_MARK -> "™";
-      case 167, 169, 174, 176, 177, 181, 182, 183 -> Character.toString(code);
-      default -> code >= LATIN_SIGNS && code <= 165 ? Character.toString(code) : null;
+      case 162, 163, 164, 165, 167, 169, 174, 176, 177, 181, 182, 183 -> Character.toString(code);
+      default -> null;
     };
   }
 

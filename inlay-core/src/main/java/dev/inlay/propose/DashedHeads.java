@@ -40,8 +40,7 @@ final class DashedHeads {
    */
   static List<Interval> gutters(
       List<Ruling> horizontals, List<ChunkLine> headings, List<ChunkLine> records) {
-    WordGaps gaps = new WordGaps(records);
-    if (headings.isEmpty() || !gaps.isFixedWidth()) {
+    if (headings.isEmpty()) {
       return List.of();
     }
     double above = headings.get(headings.size() - 1).line().baseline();
@@ -52,12 +51,18 @@ final class DashedHeads {
             .map(Ruling::extent)
             .sorted(Comparator.comparingDouble(Interval::from))
             .toList();
+    if (groups.size() < LEAST_GROUPS) {
+      return List.of();
+    }
+    WordGaps gaps = new WordGaps(records);
+    if (!gaps.isFixedWidth()) {
+      return List.of();
+    }
     List<Interval> between = between(groups, MOST_SPACES * gaps.fixedAdvance());
     double from = records.stream().mapToDouble(l -> l.box().left()).min().orElseThrow();
     double to = records.stream().mapToDouble(l -> l.box().right()).max().orElseThrow();
     boolean whole =
-        groups.size() >= LEAST_GROUPS
-            && groups.get(groups.size() - 1).to() - groups.get(0).from() >= WHOLE * (to - from);
+        groups.get(groups.size() - 1).to() - groups.get(0).from() >= WHOLE * (to - from);
     boolean free = between.stream().allMatch(g -> isFree(g.middle(), records));
     if (!whole || between.size() < groups.size() - 1 || !free) {
       return List.of();
