@@ -26,6 +26,7 @@ public final class TableBuilder {
   private final List<TableRow> rows = new ArrayList<>();
   private final List<TableNote> notes = new ArrayList<>();
   private int page = 1;
+  private Optional<String> title = Optional.of("Table 1. Landings");
 
   /** A table with one header row of these names. */
   public TableBuilder(String... names) {
@@ -47,6 +48,12 @@ public final class TableBuilder {
       cells.add(new TableCell(texts[c], c, 1, 1, BOX));
     }
     rows.add(new TableRow(kind, page, cells));
+    return this;
+  }
+
+  /** Above the table stands this instead of a title that all have. */
+  public TableBuilder title(String text) {
+    title = Optional.of(text);
     return this;
   }
 
@@ -73,7 +80,7 @@ public final class TableBuilder {
   public Table build() {
     return new Table(
         "p1t1",
-        Optional.of("Table 1. Landings"),
+        title,
         List.of(new TableFrame(rows.size() < 2 ? 1 : rows.get(1).page(), BOX, RulingExtent.FULL)),
         0.97,
         List.of(),

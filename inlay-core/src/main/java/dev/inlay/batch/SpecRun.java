@@ -171,9 +171,9 @@ public final class SpecRun {
     }
     List<DataSetPart> parts = new ArrayList<>();
     boolean any = false;
-    boolean alone = spec.dataSets().size() == 1;
     for (DataSetSpec set : spec.dataSets()) {
       DocumentTables source = documents.get(tools(set.tables()));
+      boolean alone = spec.hasTablesOfItsOwn(set);
       DataSetPart read = DataSetReading.read(set, name(document), source.tables(), lines, alone);
       DataSetPart part = Checks.made(set.checks(), read, name(document), lines);
       parts.add(part);

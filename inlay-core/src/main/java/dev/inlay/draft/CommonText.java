@@ -11,7 +11,7 @@ final class CommonText {
 
   /** The longest run of words that stands in all texts; a number in front of it is left out. */
   static String of(List<String> texts) {
-    String[] words = texts.get(0).replaceFirst("^(?i)\\p{L}+\\s+\\d+[.:]?\\s+", "").split("\\s+");
+    String[] words = NumberedTitle.withoutNumber(texts.get(0)).split("\\s+");
     String best = "";
     for (int from = 0; from < words.length; from++) {
       for (int to = words.length; to > from; to--) {

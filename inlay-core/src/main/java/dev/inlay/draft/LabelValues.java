@@ -1,6 +1,7 @@
 package dev.inlay.draft;
 
 import dev.inlay.model.Table;
+import dev.inlay.model.TableFrame;
 import dev.inlay.rows.PageLine;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -25,9 +26,9 @@ final class LabelValues {
    *
    * @param label as printed, its colon too
    * @param values file by file; empty where a file lacks it
-   * @param changes whether some file has it again, further on, with another value
+   * @param scope the rows for which a value holds
    */
-  record Labelled(String label, List<String> values, boolean changes) {
+  record Labelled(String label, List<String> values, Scope scope) {
 
     Labelled {
       values = List.copyOf(values);
@@ -35,6 +36,27 @@ final class LabelValues {
 
     boolean differs() {
       return values.stream().filter(v -> !v.isEmpty()).distinct().count() > 1;
+    }
+  }
+
+  /**
+   * For which rows a value holds, as the word that a spec has for it; nothing for all of a file.
+   */
+  enum Scope {
+    FILE(""),
+    /** Some file has it again, further on, with another value. */
+    TABLE("table"),
+    /** Some file has another value in the midst of a table. */
+    NEXT("next");
+
+    private final String word;
+
+    Scope(String word) {
+      this.word = word;
+    }
+
+    String word() {
+      return word;
     }
   }
 
@@ -65,14 +87,14 @@ final class LabelValues {
   static List<Labelled> of(List<SampleFile> files, Set<Table> blocks) {
     List<Map<String, Pair>> byFile = new ArrayList<>();
     files.forEach(f -> byFile.add(pairs(lines(f, blocks))));
-    Set<String> changing = new TreeSet<>();
-    files.forEach(f -> changing.addAll(changing(f)));
+    Map<String, Scope> scopes = new HashMap<>();
+    files.forEach(f -> noteChanges(f, scopes));
     Map<String, Labelled> all = new LinkedHashMap<>();
     byFile.forEach(
         pairs ->
             pairs
                 .keySet()
-                .forEach(label -> all.computeIfAbsent(label, l -> of(l, byFile, changing))));
+                .forEach(label -> all.computeIfAbsent(label, l -> of(l, byFile, scopes))));
     all.values()
         .removeIf(l -> 2 * l.values().stream().filter(String::isEmpty).count() >= files.size());
     Set<Integer> sure = new TreeSet<>();
@@ -91,29 +113,47 @@ final class LabelValues {
         .toList();
   }
 
-  private static Labelled of(String label, List<Map<String, Pair>> byFile, Set<String> changing) {
+  private static Labelled of(
+      String label, List<Map<String, Pair>> byFile, Map<String, Scope> scopes) {
     List<String> values =
         byFile.stream()
             .map(p -> Optional.ofNullable(p.get(label)).map(Pair::value).orElse(""))
             .toList();
-    return new Labelled(label, values, changing.contains(label));
+    return new Labelled(label, values, scopes.getOrDefault(label, Scope.FILE));
   }
 
-  /** The labels that stand beside several values in a file. */
-  private static Set<String> changing(SampleFile file) {
+  /** Notes the labels that stand beside several values in a file. */
+  private static void noteChanges(SampleFile file, Map<String, Scope> scopes) {
     Map<String, String> first = new HashMap<>();
-    Set<String> changing = new TreeSet<>();
     for (PageLine line : file.lines()) {
       pairs(List.of(line))
           .forEach(
               (label, pair) -> {
                 String before = first.putIfAbsent(label, pair.value());
                 if (before != null && !before.equals(pair.value())) {
-                  changing.add(label);
+                  Scope scope = isWithinTable(line, file) ? Scope.NEXT : Scope.TABLE;
+                  scopes.merge(label, scope, (a, b) -> a.compareTo(b) > 0 ? a : b);
                 }
               });
     }
-    return changing;
+  }
+
+  /** Whether a table begins above a line and goes on below it, or on a later page. */
+  private static boolean isWithinTable(PageLine line, SampleFile file) {
+    double y = (line.box().top() + line.box().bottom()) / 2;
+    return file.tables().stream()
+        .map(Table::frames)
+        .anyMatch(
+            frames -> {
+              TableFrame start = frames.get(0);
+              TableFrame end = frames.get(frames.size() - 1);
+              boolean begun =
+                  start.page() < line.page()
+                      || start.page() == line.page() && start.box().top() < y;
+              boolean goesOn =
+                  end.page() > line.page() || end.page() == line.page() && end.box().bottom() > y;
+              return begun && goesOn;
+            });
   }
 
   /** Whether a pair stands on a line with a sure one, or next to it: a value that all share. */

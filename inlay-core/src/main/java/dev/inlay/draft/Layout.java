@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** Tables of several files that are the same table of their report: most headings are alike. */
@@ -87,6 +88,7 @@ final class Layout {
   private final Map<String, Table> tables = new LinkedHashMap<>();
   private final List<TableTexts> all = new ArrayList<>();
   private final List<Table> every = new ArrayList<>();
+  private final List<String> fileOf = new ArrayList<>();
   private final Map<String, List<String>> titles = new LinkedHashMap<>();
 
   /** The layouts of the tables in some files, in the order of their first tables. */
@@ -107,8 +109,35 @@ final class Layout {
         layout.add(file.name(), table, texts);
       }
     }
-    layouts.forEach(l -> RewordedColumns.join(l.columns, List.copyOf(l.tables.keySet())));
-    return layouts;
+    List<Layout> parted = layouts.stream().flatMap(l -> l.parted().stream()).toList();
+    parted.forEach(l -> RewordedColumns.join(l.columns, List.copyOf(l.tables.keySet())));
+    return parted;
+  }
+
+  /**
+   * The lists that the report itself keeps apart, each a layout of its own: in every file the same
+   * titles, each with a number in front. Else this layout alone; titles without numbers may be
+   * groups of one list.
+   */
+  private List<Layout> parted() {
+    List<String> names = every.get(0).title().isPresent() ? titlesInOneFile() : List.of();
+    boolean numbered = names.size() > 1 && names.stream().allMatch(NumberedTitle::isNumbered);
+    boolean apart =
+        numbered
+            && titles.size() > 1
+            && titles.keySet().equals(tables.keySet())
+            && titles.values().stream().allMatch(names::equals)
+            && every.stream().allMatch(t -> t.title().isPresent());
+    if (!apart) {
+      return List.of(this);
+    }
+    Map<String, Layout> byTitle = new LinkedHashMap<>();
+    for (int t = 0; t < every.size(); t++) {
+      byTitle
+          .computeIfAbsent(every.get(t).title().orElseThrow(), title -> new Layout())
+          .add(fileOf.get(t), every.get(t), all.get(t));
+    }
+    return List.copyOf(byTitle.values());
   }
 
   private boolean isLike(TableTexts texts) {
@@ -128,6 +157,7 @@ final class Layout {
   private void add(String file, Table table, TableTexts texts) {
     tables.putIfAbsent(file, table);
     every.add(table);
+    fileOf.add(file);
     table
         .title()
         .filter(t -> !titles.computeIfAbsent(file, f -> new ArrayList<>()).contains(t))
@@ -162,6 +192,11 @@ final class Layout {
   /** The first such table of each file. */
   Map<String, Table> tables() {
     return tables;
+  }
+
+  /** The titles of those that have one. */
+  List<String> firstTitles() {
+    return tables.values().stream().map(Table::title).flatMap(Optional::stream).toList();
   }
 
   /** What all its tables print. */

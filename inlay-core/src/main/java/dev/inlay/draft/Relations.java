@@ -4,6 +4,7 @@ import dev.inlay.check.Checks;
 import dev.inlay.rows.DataSetPart;
 import dev.inlay.rows.DataSetReading;
 import dev.inlay.rows.Finding;
+import dev.inlay.spec.CheckRule;
 import dev.inlay.spec.CheckSpec;
 import dev.inlay.spec.DataSetSpec;
 import dev.inlay.spec.SpecException;
@@ -11,6 +12,8 @@ import dev.inlay.spec.SpecReader;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * Relations that hold in all samples, or in all but a few of many places, as checks with their
@@ -22,10 +25,25 @@ final class Relations {
   /** This many of the places where a relation fails are named. */
   private static final int MOST_NAMED = 3;
 
+  /**
+   * What the samples of a data set show.
+   *
+   * @param checks as lines of a spec
+   * @param zeros fields of which a balance shows that nothing printed means 0
+   */
+  record Shown(List<String> checks, Set<String> zeros) {
+
+    Shown {
+      checks = List.copyOf(checks);
+      zeros = Set.copyOf(zeros);
+    }
+  }
+
   private final String spec;
   private final int set;
   private final List<DataSetPart> parts = new ArrayList<>();
   private final List<String> names = new ArrayList<>();
+  private final Set<String> zeros = new TreeSet<>();
 
   private Relations(String spec, int set) {
     this.spec = spec;
@@ -33,12 +51,12 @@ final class Relations {
   }
 
   /**
-   * The checks that a data set's samples pass, as lines of a spec.
+   * The checks that a data set's samples pass.
    *
    * @param spec the draft without checks
    * @param set the number of the data set, from 0
    */
-  static List<String> of(String spec, int set, List<SampleFile> files) {
+  static Shown of(String spec, int set, List<SampleFile> files) {
     try {
       return new Relations(spec, set).mined(files);
     } catch (SpecException e) {
@@ -46,7 +64,7 @@ final class Relations {
     }
   }
 
-  private List<String> mined(List<SampleFile> files) throws SpecException {
+  private Shown mined(List<SampleFile> files) throws SpecException {
     DataSetSpec dataSet = SpecReader.read(spec).dataSets().get(set);
     for (SampleFile file : files) {
       names.add(file.name());
@@ -60,14 +78,18 @@ final class Relations {
     for (Candidate candidate : candidates) {
       first(candidate).ifPresent(lines::add);
     }
-    return lines;
+    return new Shown(lines, zeros);
   }
 
   /** The candidate as a line, or the first of its alternatives that holds. */
   private Optional<String> first(Candidate candidate) throws SpecException {
     String line = "- {" + candidate.check() + "}";
-    List<Finding> failures = failures(checkOf(line));
+    CheckSpec check = checkOf(line);
+    List<Finding> failures = failures(check);
     if (candidate.stands(failures.size())) {
+      if (failures.isEmpty() && check.rule() instanceof CheckRule.Balance balance) {
+        noteZeros(balance);
+      }
       StringBuilder evidence = new StringBuilder(candidate.evidence(failures.size()));
       for (Finding failure : failures.subList(0, Math.min(MOST_NAMED, failures.size()))) {
         evidence.append("; not in ").append(failure.file());
@@ -83,6 +105,17 @@ final class Relations {
       }
     }
     return Optional.empty();
+  }
+
+  /** An amount that is not printed, and the balance stays what it was: it is 0. */
+  private void noteZeros(CheckRule.Balance balance) {
+    for (String field : balance.amount().fields()) {
+      boolean blank =
+          parts.stream().flatMap(p -> p.rows().stream()).anyMatch(r -> r.number(field).isEmpty());
+      if (blank) {
+        zeros.add(field);
+      }
+    }
   }
 
   /** Where samples contradict a check. */

@@ -17,6 +17,12 @@ final class VaryingLines {
   /** A line that differs in more than this many words says something else. */
   private static final int MOST_WORDS = 4;
 
+  /** One word before it may begin any other line as well. */
+  private static final int LEAST_WORDS_BEFORE_NAME = 2;
+
+  /** Shorter words join others, as "of" does. */
+  private static final int LEAST_LETTERS_OF_NAME = 4;
+
   /** Longer lines are running text. */
   private static final int MOST_OF_LINE = 9;
 
@@ -112,6 +118,11 @@ final class VaryingLines {
         varying(line, firstPages).ifPresent(v -> addNew(v, found));
       }
     }
+    for (PageLine line : heads.get(0)) {
+      if (line.words().size() <= MOST_OF_LINE) {
+        named(line).ifPresent(v -> addNew(v, found));
+      }
+    }
     for (PageLine line : closing.get(0)) {
       if (line.words().size() <= MOST_OF_LINE) {
         varying(line, closing).ifPresent(v -> addNew(v, found));
@@ -141,6 +152,43 @@ final class VaryingLines {
       }
     }
     return Optional.empty();
+  }
+
+  /** A name at the end of a line above the tables that else is the same in all files. */
+  private Optional<Varying> named(PageLine line) {
+    String[] words = line.text().split(" ");
+    for (int at = words.length - 1; at >= LEAST_WORDS_BEFORE_NAME; at--) {
+      String before = String.join(" ", List.of(words).subList(0, at));
+      List<String> names = new ArrayList<>();
+      for (List<PageLine> head : heads) {
+        head.stream()
+            .flatMap(l -> between(l.text(), before, "").stream())
+            .filter(VaryingLines::isName)
+            .findFirst()
+            .ifPresent(names::add);
+      }
+      if (names.size() == heads.size() && names.stream().distinct().count() > 1) {
+        return Optional.of(
+            new Varying(nameOfLast(words, at), "^" + quoted(before) + " (.+)$", names));
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static boolean isName(String text) {
+    return Character.isUpperCase(text.codePointAt(0))
+        && text.split(" ").length <= MOST_WORDS
+        && text.chars().noneMatch(Character::isDigit);
+  }
+
+  /** The field is called like the last word before its value that is long enough to tell. */
+  private static String nameOfLast(String[] words, int end) {
+    for (int w = end - 1; w > 0; w--) {
+      if (words[w].length() >= LEAST_LETTERS_OF_NAME) {
+        return name(words[w]);
+      }
+    }
+    return name(words[0]);
   }
 
   /** The lines right below the title, file by file, where they differ; else none. */

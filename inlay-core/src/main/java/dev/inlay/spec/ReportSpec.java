@@ -50,4 +50,21 @@ public record ReportSpec(
     dataSets = List.copyOf(dataSets);
     results = List.copyOf(results);
   }
+
+  /**
+   * Whether no other data set may be made of the tables of one: it is the only one, or it alone
+   * names their title.
+   *
+   * @param set one of the data sets
+   */
+  public boolean hasTablesOfItsOwn(DataSetSpec set) {
+    List<String> titles = set.tables().titles();
+    List<String> others =
+        dataSets.stream().filter(s -> s != set).flatMap(s -> s.tables().titles().stream()).toList();
+    boolean named =
+        !titles.isEmpty()
+            && titles.stream()
+                .allMatch(t -> others.stream().noneMatch(o -> o.contains(t) || t.contains(o)));
+    return dataSets.size() == 1 || named;
+  }
 }

@@ -192,7 +192,7 @@ class SpecDraftTest {
     SampleFile plain = file(name, goods("Balance", "12.50", "7.25", "9.00"));
     List<PageLine> lines = new ArrayList<>(plain.lines());
     for (int i = 0; i < days.length; i++) {
-      lines.add(line("As of: " + days[i], 80 + 400 * i, 10));
+      lines.add(line("As of: " + days[i], 80 + 700 * i, 10));
     }
     return new SampleFile(name, plain.tables(), lines, List.of());
   }
