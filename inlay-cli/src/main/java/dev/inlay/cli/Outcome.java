@@ -209,7 +209,7 @@ final class Outcome {
     if (cause instanceof IOException) {
       return "cannot be written: " + cause.getMessage();
     }
-    return cause.getMessage() + "; write CSV or JSON instead";
+    return cause.getMessage();
   }
 
   /** Notes files that the command reads: none of them is ever written. */

@@ -64,7 +64,8 @@ class DraftIT {
     List<String> lines = run(paper("dues-statement-brennick"), paper("dues-statement-oyle"));
     assertThat(lines).hasSize(90);
     assertThat(lines.get(1))
-        .endsWith(",12.1,2.68,32.43,dues-statement-brennick.pdf,3,\"Skua, SK 114\"");
+        .endsWith(
+            ",12.1,2.68,32.43,dues-statement-brennick.pdf,3,\"Brennick, March 2025\",\"Skua, SK 114\"");
   }
 
   @Test

@@ -60,6 +60,7 @@ class ErrorsIT {
         "extract locked.pdf -o a.csv | 3 | locked.pdf: is locked; give its password with --password",
         "extract locked.pdf --password cod | 3 | locked.pdf: does not open with the password given; give its password with --password",
         "extract good.pdf --pages 1 -o taken.csv | 4 | taken.csv: exists; add --overwrite to replace it, or name another",
+        "extract good.pdf -o a.csv | 4 | a.csv: holds one table as CSV, and 2 were found; name a folder for them",
         "extract good.pdf -o no/a.csv | 4 | no/a.csv: cannot be written: there is no folder",
         "extract good.pdf -o good.pdf/ --to csv | 4 | good.pdf",
         "extract good.pdf -o a | 2 | the ending of 'a' says no format",

@@ -56,13 +56,13 @@ public final class TableFiles {
   }
 
   /**
-   * Writes the documents to one file; as CSV, to one file for each table where there are several,
-   * named by the tables' ids. Forms other than JSON write nothing where there is no table.
+   * Writes the documents to one file; as CSV it holds one table. Forms other than JSON write
+   * nothing where there is no table.
    *
    * @return the files written
    * @throws java.nio.file.FileAlreadyExistsException if a file stands there and is not to be
    *     replaced
-   * @throws TooLargeException if a table does not fit the form
+   * @throws TooLargeException if the tables do not fit the form
    * @throws IOException if a file cannot be written
    */
   public List<Path> write(List<DocumentTables> documents, Path file)
@@ -78,8 +78,7 @@ public final class TableFiles {
       case JSON -> place(file, out -> JsonTables.write(documents, out));
       case XLSX -> place(file, out -> WorkbookTables.write(documents, out));
       case CSV -> {
-        return writeCsv(
-            documents, file, documents.stream().mapToInt(d -> d.tables().size()).sum() > 1);
+        return List.of(writeOnly(documents, file));
       }
     }
     return List.of(file);
@@ -92,9 +91,7 @@ public final class TableFiles {
   public List<Path> writeInto(Path folder, DocumentTables document)
       throws IOException, TooLargeException {
     Path goal = inFolder(folder, document.path());
-    return form == TableFormat.CSV
-        ? writeCsv(List.of(document), goal, true)
-        : write(List.of(document), goal);
+    return form == TableFormat.CSV ? writeEach(document, goal) : write(List.of(document), goal);
   }
 
   private static byte[] text(List<DocumentTables> documents) {
@@ -106,22 +103,31 @@ public final class TableFiles {
     return text.getBytes(StandardCharsets.UTF_8);
   }
 
-  private List<Path> writeCsv(List<DocumentTables> documents, Path file, boolean byId)
+  /** The only table of some documents: the file's name says nothing of tables. */
+  private Path writeOnly(List<DocumentTables> documents, Path file)
       throws IOException, TooLargeException {
-    List<Path> written = new ArrayList<>();
+    int tables = documents.stream().mapToInt(d -> d.tables().size()).sum();
+    if (tables > 1) {
+      throw new TooLargeException(
+          "holds one table as CSV, and " + tables + " were found; name a folder for them");
+    }
     for (DocumentTables document : documents) {
       for (Table table : document.tables()) {
-        Path goal = byId ? csvName(file, documents.size() > 1, document, table) : file;
-        place(goal, out -> CsvTable.write(document, table, out));
-        written.add(goal);
+        place(file, out -> CsvTable.write(document, table, out));
       }
     }
-    return written;
+    return file;
   }
 
-  private static Path csvName(Path file, boolean several, DocumentTables document, Table table) {
-    String from = several ? "-" + stem(document.path()) : "";
-    return file.resolveSibling(stem(file) + from + "-" + table.id() + ".csv");
+  private List<Path> writeEach(DocumentTables document, Path file)
+      throws IOException, TooLargeException {
+    List<Path> written = new ArrayList<>();
+    for (Table table : document.tables()) {
+      Path goal = file.resolveSibling(stem(file) + "-" + table.id() + ".csv");
+      place(goal, out -> CsvTable.write(document, table, out));
+      written.add(goal);
+    }
+    return written;
   }
 
   private void place(Path goal, Content content) throws IOException, TooLargeException {

@@ -1,6 +1,6 @@
 package dev.inlay.write;
 
-/** A table that the form asked for cannot hold. */
+/** What the format asked for cannot hold; the message says what to do. */
 public final class TooLargeException extends Exception {
 
   private static final long serialVersionUID = 1;

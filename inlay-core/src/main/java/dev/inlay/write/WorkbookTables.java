@@ -8,7 +8,9 @@ import dev.inlay.text.PlainNumber;
 import dev.inlay.write.FlatTable.FlatRow;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.dhatim.fastexcel.BorderSide;
 import org.dhatim.fastexcel.BorderStyle;
@@ -16,13 +18,10 @@ import org.dhatim.fastexcel.Workbook;
 import org.dhatim.fastexcel.Worksheet;
 
 /**
- * Writes tables as an XLSX workbook: a sheet for each table, real numbers where a whole text is a
- * plain number, a bold header that stays in sight, a filter.
+ * Writes tables as an XLSX workbook: a summary, and a sheet for each table with real numbers where
+ * a whole text is a plain number, a bold header that stays in sight, and a filter.
  */
 public final class WorkbookTables {
-
-  /** What the sheet format can hold. */
-  private static final int MOST_TEXT = 32_767;
 
   /** Widths in characters; wider columns wrap, narrower ones hide their filter button. */
   private static final int WIDEST = 60;
@@ -34,7 +33,13 @@ public final class WorkbookTables {
 
   private static final String HEADER_SHADE = "E3EAF0";
 
-  private WorkbookTables() {}
+  private final Workbook workbook;
+  private final LongTexts longTexts = new LongTexts();
+
+  private WorkbookTables(OutputStream out) {
+    // The format has a place for major and minor version of the program that wrote the file.
+    workbook = new Workbook(out, "Inlay", "00.0100");
+  }
 
   /**
    * Writes a workbook and leaves the stream open.
@@ -46,16 +51,30 @@ public final class WorkbookTables {
   public static void write(List<DocumentTables> documents, OutputStream out)
       throws IOException, TooLargeException {
     checkFits(documents);
+    new WorkbookTables(out).write(documents);
+  }
+
+  private void write(List<DocumentTables> documents) throws IOException {
     SheetNames names = new SheetNames();
-    // The format has a place for major and minor version of the program that wrote the file.
-    Workbook workbook = new Workbook(out, "Inlay", "00.0100");
-    boolean several = documents.size() > 1;
+    String summary = names.of(TablesCover.NAME);
+    Map<Table, String> called = new IdentityHashMap<>();
+    for (DocumentTables document : documents) {
+      for (Table table : document.tables()) {
+        boolean several = documents.size() > 1;
+        called.put(table, several ? names.of(document.fileName(), table.id()) : names.of(table));
+      }
+    }
+    SheetWriter writer = new SheetWriter(summary, longTexts);
+    writer.write(workbook, TablesCover.of(documents, called), summary);
     for (DocumentTables document : documents) {
       NumberFormat fallback = FlatTable.numberForm(document);
       for (Table table : document.tables()) {
-        String name = several ? names.of(document.fileName(), table.id()) : names.of(table);
-        writeSheet(workbook.newWorksheet(name), new FlatTable(table, fallback));
+        writeSheet(workbook.newWorksheet(called.get(table)), new FlatTable(table, fallback));
       }
+    }
+    Optional<ResultSheet> texts = longTexts.sheet();
+    if (texts.isPresent()) {
+      writer.write(workbook, texts.get(), names.of(texts.get().name()));
     }
     workbook.finish();
   }
@@ -63,25 +82,24 @@ public final class WorkbookTables {
   private static void checkFits(List<DocumentTables> documents) throws TooLargeException {
     for (DocumentTables document : documents) {
       for (Table table : document.tables()) {
-        boolean fits =
-            table.rows().size() <= Worksheet.MAX_ROWS
-                && table.columns().size() <= Worksheet.MAX_COLS
-                && table.rows().stream()
-                    .flatMap(r -> r.cells().stream())
-                    .allMatch(c -> c.text().length() <= MOST_TEXT);
-        if (!fits) {
+        if (table.rows().size() > Worksheet.MAX_ROWS
+            || table.columns().size() > Worksheet.MAX_COLS) {
           throw new TooLargeException(
-              "table " + table.id() + " of " + document.fileName() + " is larger than a sheet");
+              "table "
+                  + table.id()
+                  + " of "
+                  + document.fileName()
+                  + " is larger than a sheet; write CSV or JSON instead");
         }
       }
     }
   }
 
-  private static void writeSheet(Worksheet sheet, FlatTable table) throws IOException {
+  private void writeSheet(Worksheet sheet, FlatTable table) throws IOException {
     int[] widths = new int[table.names().size()];
     int at = 0;
     if (table.hasHeader()) {
-      writeHeader(sheet, table.names(), widths);
+      writeHeader(sheet, table.names(), table.figureColumns(), widths);
       at = 1;
     }
     List<FlatRow> rows = table.rows();
@@ -94,18 +112,18 @@ public final class WorkbookTables {
       sheet.setAutoFilter(0, 0, lastBefore(rows), widths.length - 1);
     }
     int headerLines = 1;
+    int all = 0;
     for (int c = 0; c < widths.length; c++) {
       int width = Math.max(NARROWEST, Math.min(WIDEST, widths[c]));
       sheet.width(c, width + PADDING);
+      all += width + PADDING;
       headerLines = Math.max(headerLines, DisplayWidth.lines(table.names().get(c), width));
     }
     if (table.hasHeader()) {
       // Programs that open the file do not fit the height of a row to wrapped text by themselves.
       sheet.rowHeight(0, headerLines * DisplayWidth.LINE_HEIGHT);
     }
-    sheet.pageOrientation("landscape");
-    sheet.fitToWidth((short) 1);
-    sheet.fitToHeight((short) 0);
+    PrintedPages.setUp(sheet, all, table.hasHeader() ? 1 : 0);
     sheet.finish();
   }
 
@@ -118,7 +136,8 @@ public final class WorkbookTables {
     return last;
   }
 
-  private static void writeHeader(Worksheet sheet, List<String> names, int[] widths) {
+  private static void writeHeader(
+      Worksheet sheet, List<String> names, boolean[] figures, int[] widths) {
     for (int c = 0; c < names.size(); c++) {
       sheet.value(0, c, names.get(c));
       // A long heading may wrap: half its length is room enough.
@@ -128,6 +147,7 @@ public final class WorkbookTables {
           .bold()
           .wrapText(true)
           .verticalAlignment("center")
+          .horizontalAlignment(figures[c] ? "right" : "left")
           .fillColor(HEADER_SHADE)
           .borderStyle(BorderSide.BOTTOM, BorderStyle.THIN)
           .set();
@@ -142,8 +162,7 @@ public final class WorkbookTables {
     return longest;
   }
 
-  private static void writeRow(
-      Worksheet sheet, int at, FlatRow row, FlatTable table, int[] widths) {
+  private void writeRow(Worksheet sheet, int at, FlatRow row, FlatTable table, int[] widths) {
     for (int c = 0; c < row.values().size(); c++) {
       String text = row.values().get(c);
       if (text.isEmpty()) {
@@ -156,7 +175,9 @@ public final class WorkbookTables {
         sheet.style(at, c).format(format(number.get())).set();
       } else {
         // A text value is never run as a formula, whatever it begins with.
-        sheet.value(at, c, text);
+        boolean fits = LongTexts.fits(text);
+        String head = table.names().get(c);
+        sheet.value(at, c, fits ? text : longTexts.shortened(text, sheet.getName(), at, head));
         if (DisplayWidth.of(text) > WIDEST || text.indexOf('\n') >= 0) {
           sheet.style(at, c).wrapText(true).verticalAlignment("top").set();
         }

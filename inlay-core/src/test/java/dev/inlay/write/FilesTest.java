@@ -69,13 +69,15 @@ class FilesTest {
   }
 
   @Test
-  void csvTakesAFileForEachTableWhereThereAreSeveral() throws Exception {
+  void aCsvFileHoldsOneTableUnderTheNameThatItWasGiven() throws Exception {
     TableFiles files = new TableFiles(TableFormat.CSV, false);
     DocumentTables one = TableBuilder.document("q1.pdf", TABLE);
     DocumentTables two = TableBuilder.document("q2.pdf", TABLE);
     assertThat(files.write(List.of(one), folder.resolve("one.csv"))).hasSize(1);
-    files.write(List.of(one, two), folder.resolve("all.csv"));
-    assertThat(names()).containsExactly("all-q1-p1t1.csv", "all-q2-p1t1.csv", "one.csv");
+    assertThatThrownBy(() -> files.write(List.of(one, two), folder.resolve("all.csv")))
+        .isInstanceOf(TooLargeException.class)
+        .hasMessage("holds one table as CSV, and 2 were found; name a folder for them");
+    assertThat(names()).containsExactly("one.csv");
   }
 
   @Test

@@ -14,6 +14,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.List;
 import org.dhatim.fastexcel.reader.CellType;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
@@ -31,12 +32,18 @@ class FormsTest {
     return out.toString(StandardCharsets.UTF_8);
   }
 
-  private static List<List<Row>> sheets(DocumentTables... documents) throws Exception {
+  /** The first sheet of the last workbook. */
+  private List<Row> summary = List.of();
+
+  /** The sheets behind the summary. */
+  private List<List<Row>> sheets(DocumentTables... documents) throws Exception {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     WorkbookTables.write(List.of(documents), out);
     try (ReadableWorkbook book =
         new ReadableWorkbook(new ByteArrayInputStream(out.toByteArray()))) {
-      return book.getSheets().map(FormsTest::rows).toList();
+      List<List<Row>> all = book.getSheets().map(FormsTest::rows).toList();
+      summary = all.get(0);
+      return all.subList(1, all.size());
     }
   }
 
@@ -111,14 +118,47 @@ class FormsTest {
   }
 
   @Test
-  void whatNoSheetHoldsIsToldBeforeAnythingIsWritten() {
-    Table table = new TableBuilder("Text").row("x".repeat(40_000)).build();
+  void aTextLongerThanACellStandsWholeOnASheetOfItsOwn() throws Exception {
+    Table table = new TableBuilder("Text", "Note").row("x".repeat(40_000), "short").build();
+    List<List<Row>> sheets = sheets(TableBuilder.document("a.pdf", table));
+    assertThat(sheets).hasSize(2);
+    assertThat(sheets.get(0).get(1).getCellText(0)).endsWith("(whole on the sheet 'Long texts')");
+    List<Row> parts = sheets.get(1);
+    assertThat(parts.get(1).getCellText(4) + parts.get(2).getCellText(4))
+        .isEqualTo("x".repeat(40_000));
+    assertThat(parts.get(1).getCellText(2)).isEqualTo("Text");
+  }
+
+  @Test
+  void whatNoSheetHoldsIsReportedBeforeAnythingIsWritten() {
+    String[] wide = new String[16_385];
+    Arrays.fill(wide, "x");
+    Table table = new TableBuilder(wide).row(wide).build();
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     assertThatThrownBy(
             () -> WorkbookTables.write(List.of(TableBuilder.document("a.pdf", table)), out))
         .isInstanceOf(TooLargeException.class)
-        .hasMessageContaining("p1t1");
+        .hasMessage("table p1t1 of a.pdf is larger than a sheet; write CSV or JSON instead");
     assertThat(out.size()).isZero();
+  }
+
+  @Test
+  void theSummaryNamesEachTableAndEachFileWithoutOne() throws Exception {
+    Table table =
+        new TableBuilder("Harbour", "Boxed").row("Oyle", "7").row("Brennick", "9").build();
+    DocumentTables none = TableBuilder.document("b.pdf");
+    sheets(TableBuilder.document("a.pdf", table), none);
+    assertThat(summary).hasSize(3);
+    assertThat(texts(summary.get(1)))
+        .containsExactly("a.pdf", "a p1t1", "Table 1. Landings", "1", "2", "2", "0.97");
+    assertThat(texts(summary.get(2))).containsExactly("b.pdf", "no table found");
+  }
+
+  private static List<String> texts(Row row) {
+    return row.stream()
+        .filter(c -> c != null && !c.getText().isEmpty())
+        .map(org.dhatim.fastexcel.reader.Cell::getText)
+        .toList();
   }
 
   @Test
