@@ -67,27 +67,37 @@ final class BlocksBelow {
     double white = now.top() - old.bottom();
     double row = old.height() / Math.max(1, above.rows().size());
     boolean near = white > -typeSize && white < MOST_WHITE_ROWS * Math.max(row, typeSize);
+    boolean boxes =
+        above.isRuled()
+            && block.isRuled()
+            && PartComparison.sameEdges(above, block, PartComparison.SAME_EDGE * typeSize)
+            && hasNoHeadings(first, block);
     return near
         && block.title().isEmpty()
-        && above.isRuled()
-        && block.isRuled()
-        && PartComparison.sameEdges(above, block, PartComparison.SAME_EDGE * typeSize)
-        && hasNoHeadings(first, block)
+        && (boxes || isHeadless(first, block) && haveSameColumns(first, above, block))
         && isBlank(old, now);
+  }
+
+  /** Whether rows that boxes and others that none surround stand in the same columns. */
+  private static boolean haveSameColumns(PageTable first, PageTable above, PageTable block) {
+    return above.isRuled() != block.isRuled()
+        && (PartComparison.continuesColumns(above, block)
+            || PartComparison.continuesColumns(first, block));
+  }
+
+  private static boolean isHeadless(PageTable first, PageTable block) {
+    return block.headerRows() == 0
+        || block.hasUnsureHeader()
+        || PartComparison.headerIsRecord(first, block);
   }
 
   /** Whether the first row of a block is no header, or one that could as well be a row. */
   private static boolean hasNoHeadings(PageTable first, PageTable block) {
-    if (block.headerRows() == 0 || block.hasUnsureHeader()) {
-      return true;
-    }
     Set<String> texts = new HashSet<>();
     block.header().forEach(r -> r.cells().forEach(c -> texts.add(c.text())));
     texts.remove("");
     boolean headsRows = texts.size() == 1 && block.columns() > 1;
-    return headsRows
-        || PartComparison.repeatsHeader(first, block)
-        || PartComparison.headerIsRecord(first, block);
+    return isHeadless(first, block) || headsRows || PartComparison.repeatsHeader(first, block);
   }
 
   /** Whether no text stands between two blocks. */

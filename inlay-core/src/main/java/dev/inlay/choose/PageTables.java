@@ -197,7 +197,8 @@ public final class PageTables {
     marks.addAll(top.marks);
     marks.addAll(rest.marks);
     TextLedger both = top.ledger.plus(rest.ledger);
-    return new PageTables(page.number(), all, rest.text, rest.possible, both, marks);
+    List<PageTable> blocks = rest.text.inBlocks(all);
+    return new PageTables(page.number(), blocks, rest.text, rest.possible, both, marks);
   }
 
   /** The same tables, the first known to go on with the table of the page before. */

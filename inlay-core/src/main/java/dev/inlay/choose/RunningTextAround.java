@@ -63,6 +63,15 @@ final class RunningTextAround {
     return placed;
   }
 
+  /**
+   * The tables of the page, blocks of one table put behind each other.
+   *
+   * @param tables from top to bottom
+   */
+  List<PageTable> inBlocks(List<PageTable> tables) {
+    return BlocksBelow.order(tables, around, typeSize);
+  }
+
   private boolean isAbove(PageTable table) {
     return isTextIn(table, line -> line.centreY() < table.frame().box().top());
   }

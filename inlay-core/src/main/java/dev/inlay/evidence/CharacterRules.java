@@ -56,10 +56,10 @@ final class CharacterRules {
         marks.add(glyph);
       }
     }
+    SpannerDashes.addTo(page, marks, rulings);
     if (marks.size() < LEAST) {
       return;
     }
-    SpannerDashes.addTo(page, marks, rulings);
     // Beside text such characters are blanks to be filled in, or dashes.
     double[] withText = baselinesWithText(marks, page);
     marks.removeIf(g -> Arrays.binarySearch(withText, g.baseline()) >= 0);

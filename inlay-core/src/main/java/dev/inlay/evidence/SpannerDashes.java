@@ -17,8 +17,11 @@ import java.util.TreeMap;
  */
 final class SpannerDashes {
 
-  /** Fewer dashes show no reach. */
+  /** Fewer dashes show no reach, but where a whole line is made of headings between dashes. */
   private static final int LEAST = 3;
+
+  /** Such a line has at least one on each side. */
+  private static final int LEAST_OF_LINE = 2;
 
   /** The heading stands at most this many characters away from its dashes. */
   private static final double MOST_GAP = 2.5;
@@ -40,7 +43,7 @@ final class SpannerDashes {
   static void addTo(Page page, List<Glyph> marks, List<Ruling> rulings) {
     Map<Double, Integer> counts = new HashMap<>();
     marks.forEach(g -> counts.merge(g.baseline(), 1, Integer::sum));
-    counts.values().removeIf(count -> count < 2 * LEAST);
+    counts.values().removeIf(count -> count < LEAST_OF_LINE);
     if (counts.isEmpty()) {
       return;
     }
@@ -57,6 +60,11 @@ final class SpannerDashes {
 
   private static void addReaches(List<Glyph> line, List<Ruling> rulings) {
     line.sort(Comparator.comparingDouble(g -> g.box().left()));
+    List<Ruling> whole = reachesOfAll(line);
+    if (!whole.isEmpty()) {
+      rulings.addAll(whole);
+      return;
+    }
     int at = 0;
     while (at < line.size()) {
       int text = dashesEnd(line, at);
@@ -69,6 +77,42 @@ final class SpannerDashes {
         at = Math.max(text, at + 1);
       }
     }
+  }
+
+  /** The reaches where nothing but headings between dashes stands in a line; else none. */
+  private static List<Ruling> reachesOfAll(List<Glyph> line) {
+    List<Ruling> reaches = new ArrayList<>();
+    int at = 0;
+    while (at < line.size()) {
+      int text = dashesEnd(line, at);
+      int after = text;
+      while (text > at && after < line.size() && isNear(line, after) && !standsAlone(line, after)) {
+        after++;
+      }
+      int end = dashesEnd(line, after);
+      // dashes beside figures alone are those of a page's number
+      boolean words = line.subList(text, after).stream().anyMatch(SpannerDashes::isLetter);
+      boolean heads = words && end > after && isNear(line, after);
+      if (!heads || !standsAlone(line, at)) {
+        return List.of();
+      }
+      reaches.add(reach(line, at, end - 1));
+      at = end;
+    }
+    return reaches;
+  }
+
+  private static boolean isLetter(Glyph glyph) {
+    return Character.isLetter(glyph.text().codePointAt(0));
+  }
+
+  /** Whether dashes begin at an index, with white on both sides. */
+  private static boolean standsAlone(List<Glyph> line, int at) {
+    int end = dashesEnd(line, at);
+    boolean free = at == 0 || !CharacterRules.follows(line.get(at - 1), line.get(at));
+    return end > at
+        && free
+        && (end == line.size() || !CharacterRules.follows(line.get(end - 1), line.get(end)));
   }
 
   /** The index behind the dashes that begin at an index. */

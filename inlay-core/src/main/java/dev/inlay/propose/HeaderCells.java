@@ -151,12 +151,9 @@ final class HeaderCells {
   /** The words of a heading without the dashes on both sides that show how far it reaches. */
   private static List<Word> withoutDashes(List<Word> words) {
     int last = words.size() - 1;
-    boolean between = last > 1 && isDashes(words.get(0)) && isDashes(words.get(last));
+    boolean between =
+        last > 1 && Heading.isDashes(words.get(0)) && Heading.isDashes(words.get(last));
     return between ? words.subList(1, last) : words;
-  }
-
-  private static boolean isDashes(Word word) {
-    return word.text().chars().allMatch(c -> c == '-');
   }
 
   /** How probable the least sure placing of a line is, 0 to 1. */

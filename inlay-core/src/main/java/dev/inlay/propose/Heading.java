@@ -28,6 +28,11 @@ public record Heading(List<Word> words, int first, int last) {
     return Word.join(words);
   }
 
+  /** Whether a word is one of the dashes that show how far a heading reaches. */
+  static boolean isDashes(Word word) {
+    return word.text().chars().allMatch(c -> c == '-');
+  }
+
   /** From the left of its first word to the right of its last, in points. */
   Interval extent() {
     return extent(words, 0, words.size() - 1);

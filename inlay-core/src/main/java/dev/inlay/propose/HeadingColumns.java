@@ -4,6 +4,7 @@ import dev.inlay.evidence.ChunkLine;
 import dev.inlay.geom.Interval;
 import dev.inlay.text.Series;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /**
  * The columns as their headings see them: where each begins and ends, what its texts fill, and the
@@ -13,6 +14,12 @@ final class HeadingColumns {
 
   /** The padding on both sides of a boundary is at most this many type sizes. */
   private static final double PADDING = 1.3;
+
+  /** Fewer headings may count on by chance. */
+  private static final int LEAST_OF_SERIES = 3;
+
+  /** What may number a column. */
+  private static final Pattern COLUMN_NUMBER = Pattern.compile("\\(?\\d{1,2}\\)?");
 
   private final List<Interval> bounds;
   private final List<Interval> texts;
@@ -177,11 +184,52 @@ final class HeadingColumns {
 
   /** Whether the heading of the column behind one follows its own in a series. */
   private boolean isSeries(int column) {
+    return hasNames(column) && Series.follows(name(column), name(column + 1));
+  }
+
+  private boolean isSeriesDown(int column) {
+    return hasNames(column) && Series.follows(name(column + 1), name(column));
+  }
+
+  private boolean hasNames(int column) {
     boolean both = column >= 0 && column + 1 < below.length;
-    return both
-        && name(column) != null
-        && name(column + 1) != null
-        && Series.follows(name(column), name(column + 1));
+    return both && name(column) != null && name(column + 1) != null;
+  }
+
+  /**
+   * Whether the heading of a column is one of several that count on, up or down, and a line has a
+   * text over none of those beside it: what stands over the one heads all of them. Bare numbers may
+   * number the columns.
+   */
+  boolean isOneOfSeries(int column, ChunkLine line) {
+    return name(column) != null
+        && !COLUMN_NUMBER.matcher(name(column)).matches()
+        && isAloneOver(column, line)
+        && (run(column, 1) >= LEAST_OF_SERIES || run(column, -1) >= LEAST_OF_SERIES);
+  }
+
+  /** How many headings around a column count on, up with a step of 1 and down with -1. */
+  private int run(int column, int step) {
+    int from = column;
+    while (from > 0 && counts(from - 1, step)) {
+      from--;
+    }
+    int to = column;
+    while (counts(to, step)) {
+      to++;
+    }
+    return to - from + 1;
+  }
+
+  private boolean counts(int column, int step) {
+    return step > 0 ? isSeries(column) : isSeriesDown(column);
+  }
+
+  /** Whether a line has no text over the columns beside one that have headings below. */
+  boolean isAloneOver(int column, ChunkLine line) {
+    return line.chunks().stream()
+        .mapToInt(c -> at(c.box().centreX()))
+        .noneMatch(at -> Math.abs(at - column) == 1 && below[at] != null);
   }
 
   private boolean sameNames(int first, int other, int width) {

@@ -182,7 +182,7 @@ public final class HeadingLine {
   /** Tries all headings that begin with a word and stand over columns from one on. */
   private void extend(HeadingModel model, int i, int c, Placings placings) {
     double begun = i == 0 ? 0 : cost(model, parting(i));
-    for (int j = i; j < words.size() && (j == i || gapBefore(j) <= LEAST_HEADING_GAP * size); j++) {
+    for (int j = i; j < words.size() && (j == i || mayGoOn(j)); j++) {
       begun += j > i && isWideBefore(j) ? model.cost(Way.WORDS_APART_INSIDE) : 0;
       Interval extent = Heading.extent(words, i, j);
       for (int last = c; last < columns.count() && mayReach(last, extent, c); last++) {
@@ -217,6 +217,16 @@ public final class HeadingLine {
     return values;
   }
 
+  /** Whether a word may stand in one heading with the one before it. */
+  private boolean mayGoOn(int word) {
+    return gapBefore(word) <= LEAST_HEADING_GAP * size && !isBetweenDashes(word);
+  }
+
+  /** Whether dashes end one heading before a word, and others begin the next one with it. */
+  private boolean isBetweenDashes(int word) {
+    return Heading.isDashes(words.get(word - 1)) && Heading.isDashes(words.get(word));
+  }
+
   private double gapBefore(int word) {
     return words.get(word).box().left() - words.get(word - 1).box().right();
   }
@@ -229,9 +239,14 @@ public final class HeadingLine {
     return way == null ? 0 : model.cost(way);
   }
 
-  /** The way from the word before in one heading to a word in the next; null for wide white. */
+  /**
+   * The way from the word before in one heading to a word in the next; null where it costs none.
+   */
   private Way parting(int word) {
     double gap = gapBefore(word);
+    if (isBetweenDashes(word)) {
+      return null;
+    }
     return gap < SPACE * space
         ? Way.PARTED_AT_A_SPACE
         : gap < WIDE_SPACES * space ? Way.PARTED_NEARLY_AT_A_SPACE : null;

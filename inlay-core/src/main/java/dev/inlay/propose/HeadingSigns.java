@@ -131,6 +131,10 @@ final class HeadingSigns {
     signs.add("goes on in lower case", joins && Character.isLowerCase(letter));
     signs.add("goes on in brackets", joins && "([%€$£°".indexOf(letter) >= 0);
     signs.add("goes on with a digit", joins && Character.isDigit(letter));
+    signs.add("goes on as one of a series", joins && columns.isOneOfSeries(column, line));
+    boolean year = from == to && TextShape.isYear(line.words().get(from).text());
+    boolean heads = joins && year && columns.isAloneOver(column, line);
+    signs.add("a year alone goes on with words", heads && Character.isLetter(letter));
     String own = line.words().get(to).text();
     signs.add("ends with a hyphen or comma", joins && "-,/–".indexOf(last(own)) >= 0);
     signs.add("lines in other type", joins && isOtherwiseSet(from, below));

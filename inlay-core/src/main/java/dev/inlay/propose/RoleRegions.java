@@ -273,6 +273,7 @@ public final class RoleRegions {
     LoneLabel.gutter(records)
         .or(() -> LabelsBeside.gutter(records, BESIDE))
         .or(() -> LabelsOnce.gutter(headings, records))
+        .or(() -> UnheadedLabels.gutter(headings, records, gutters))
         .filter(g -> gutters.isEmpty() || g.to() < gutters.get(0).from())
         .ifPresent(g -> gutters.add(0, g));
     return EmptyColumns.addLast(headings, records, gutters);

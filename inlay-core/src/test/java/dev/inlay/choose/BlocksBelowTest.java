@@ -71,4 +71,23 @@ class BlocksBelowTest {
     page.lattice(LEFT, top, 80, ROW, 2, 3).cells(LEFT, top, 80, ROW, 3, ROWS);
     assertThat(ReadTables.tables(page)).hasSize(2);
   }
+
+  /** A headed block, and rows below it that no box surrounds. */
+  private static List<Table> rowsBelow(double white, String... texts) {
+    PageBuilder page = new PageBuilder();
+    block(page, 100, "Quay", "Depth", "Ships", "North", "4.10", "31", "South", "3.85", "27");
+    page.cells(LEFT, 100 + 3 * ROW + white, 110, ROW, 3, texts);
+    return ReadTables.tables(page);
+  }
+
+  @Test
+  void rowsWithoutABoxGoOnWithTheBoxedOnesAboveThem() {
+    String[] rows = {"East", "5.20", "12", "West", "6.00", "9", "Inner", "2.10", "40"};
+    // a text's top stands 4.7 points below that of its row
+    assertThat(rowsBelow(1.7 * ROW, rows)).hasSize(1);
+    assertThat(texts(rowsBelow(8, rows).get(0))).hasSize(6);
+    assertThat(rowsBelow(1.9 * ROW, rows)).as("far below").hasSize(2);
+    String[] others = {"41", "Zabel", "March", "38", "Moran", "May", "52", "Tallis", "June"};
+    assertThat(rowsBelow(8, others)).as("other texts in the columns").hasSize(2);
+  }
 }

@@ -47,4 +47,27 @@ class CharacterRulesTest {
     assertThat(rulings(page.build())).isEmpty();
     assertThat(rulings(page.text("----", 90, 112).build())).hasSize(3);
   }
+
+  private static List<Double> reaches(String line) {
+    Page page = new PageBuilder().text(line, 50, 100).text("Quay  4  5", 50, 112).build();
+    return rulings(page).stream()
+        .flatMap(r -> java.util.stream.Stream.of(r.extent().from(), r.extent().to()))
+        .toList();
+  }
+
+  @Test
+  void dashesOnBothSidesOfAHeadingShowItsReach() {
+    assertThat(reaches("Quay --- Ships ---")).containsExactly(75.0, 140.0);
+    assertThat(reaches("Quay -- Ships --")).as("two are too few beside a text").isEmpty();
+  }
+
+  @Test
+  void inALineOfSuchHeadingsOneDashSuffices() {
+    assertThat(reaches("- Ships - - Boats -")).containsExactly(50.0, 95.0, 100.0, 145.0);
+    assertThat(reaches("- Ships -")).containsExactly(50.0, 95.0);
+    assertThat(reaches("- 12 -")).as("the number of a page").isEmpty();
+    assertThat(reaches("- Ships - Boats")).as("text without dashes").isEmpty();
+    assertThat(reaches("- pull-in -")).as("a hyphen inside a word").hasSize(2);
+    assertThat(reaches("- open quay")).as("a list").isEmpty();
+  }
 }

@@ -217,4 +217,32 @@ class HeaderCellsTest {
     ruled(106);
     assertThat(heads(titled(217.5, 5))).doesNotContain("0-5:Cargo boats");
   }
+
+  /** Five headings in a line, and one text above the middle one. */
+  private List<String> below(String above, String... names) {
+    PageBuilder page = new PageBuilder();
+    for (int c = 0; c < 5; c++) {
+      page.text(names[c], 130 + 60 * c - 5 * names[c].length(), 112);
+    }
+    return heads(page.text(above, 250 - 5 * above.length(), 100));
+  }
+
+  @Test
+  void whatStandsOverOneOfASeriesHeadsAllOfIt() {
+    assertThat(below("Ships", "2020", "2021", "2022", "2023", "2024"))
+        .contains("1-5:Ships", "3:2022");
+    assertThat(below("Ships", "2024", "2023", "2022", "2021", "2020")).contains("3:2022");
+    assertThat(below("Ships", "Cod", "2021", "2022", "Hake", "Total"))
+        .as("two may count on by chance")
+        .contains("3:Ships 2022");
+    assertThat(below("Ships", "1", "2", "3", "4", "5"))
+        .as("numbers of columns")
+        .contains("3:Ships 3");
+  }
+
+  @Test
+  void dashesPartTheHeadingsBetweenThem() {
+    PageBuilder page = years(114).text("- Boxed - - Bulk -", 110, 100);
+    assertThat(heads(page)).startsWith("1:Boxed 2024", "2:Bulk 2025");
+  }
 }
