@@ -5,6 +5,7 @@ import dev.inlay.extract.Extractor;
 import dev.inlay.extract.PageLedger;
 import dev.inlay.extract.Problem;
 import dev.inlay.page.PageSelection;
+import dev.inlay.page.ReadLimits;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -52,7 +53,7 @@ final class MutationTrial {
     }
   }
 
-  private static final Duration LIMIT = Duration.ofSeconds(30);
+  private static final ReadLimits LIMITS = ReadLimits.USUAL.within(Duration.ofSeconds(30));
   private static final int MOST_BYTES = 8;
   private static final int MOST_SLICE = 200;
   private static final int MOST_CHANGES = 4;
@@ -205,7 +206,7 @@ final class MutationTrial {
   /** Reads a changed paper. */
   static Outcome outcome(byte[] paper, Path copy) throws IOException, InterruptedException {
     Files.write(copy, paper);
-    DocumentTables read = new Extractor(PageSelection.ALL, "").within(LIMIT).extract(copy);
+    DocumentTables read = new Extractor(PageSelection.ALL, "").within(LIMITS).extract(copy);
     CaseReading.asJson(read);
     if (read.problems().stream().anyMatch(p -> p.code().equals(Problem.DEFECT))) {
       return Outcome.DEFECT;

@@ -74,7 +74,7 @@ final class DraftCommand implements Callable<Integer> {
       return outcome.exitCode();
     }
     List<SampleFile> samples = new ArrayList<>();
-    Extractor extractor = new Extractor(input.pages(), input.password()).within(input.timeLimit());
+    Extractor extractor = new Extractor(input.pages(), input.password()).within(input.limits());
     Progress shown = new Progress(terminal, progress.mode(), files.size());
     SampleReading.over(
         files,

@@ -91,7 +91,7 @@ final class ExplainCommand implements Callable<Integer> {
     }
     Extractor extractor =
         new Extractor(input.pages(), input.password(), TableHints.NONE, TableChoice.ALL)
-            .within(input.timeLimit());
+            .within(input.limits());
     Outcome outcome = new Outcome(terminal);
     Explanation explanation = extractor.explain(file);
     outcome.reportProblems(

@@ -149,7 +149,7 @@ final class ExtractCommand implements Callable<Integer> {
     DoneFiles done = new DoneFiles(files, store, terminal, outcome);
     Extractor extractor =
         new Extractor(input.pages(), input.password(), hand.tools(), hand.choice())
-            .within(input.timeLimit());
+            .within(input.limits());
     Progress shown = new Progress(terminal, progress.mode(), done.rest().size());
     StopMessage stop = new StopMessage(terminal, done::count, files.size(), store.isPresent());
     try {

@@ -1,9 +1,8 @@
 package dev.inlay.cli;
 
 import dev.inlay.batch.SpecRun;
-import dev.inlay.extract.PageWalk;
 import dev.inlay.page.PageSelection;
-import java.time.Duration;
+import dev.inlay.page.ReadLimits;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -26,19 +25,19 @@ final class InputOptions {
       description = "Opens locked files. Or set the variable INLAY_PASSWORD, which no one sees.")
   private String password;
 
-  @Mixin private TimeOption time;
+  @Mixin private LimitOptions limits;
 
   @Spec(Spec.Target.MIXEE)
   private CommandSpec spec;
 
-  /** How long one file may take. */
-  Duration timeLimit() {
-    return time.limit().orElse(PageWalk.USUAL_LIMIT);
+  /** What one file may ask for. */
+  ReadLimits limits() {
+    return limits.over(ReadLimits.USUAL);
   }
 
-  /** A run of a spec with the time that the option gives each file, else what the spec says. */
-  SpecRun inTime(SpecRun run) {
-    return time.limit().map(run::within).orElse(run);
+  /** A run of a spec with the limits that the options give each file, else those of the spec. */
+  SpecRun within(SpecRun run) {
+    return run.within(limits::over);
   }
 
   String password() {

@@ -85,7 +85,7 @@ final class LinesCommand implements Callable<Integer> {
                 pages.add(textOf(page));
               }
             },
-            input.timeLimit());
+            input.limits());
     outcome.reportProblems(file, walked.status(), walked.problems());
     if (format == TableFormat.CSV) {
       writer.csv(pages, terminal.out());

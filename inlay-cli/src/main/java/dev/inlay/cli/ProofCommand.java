@@ -121,8 +121,7 @@ final class ProofCommand implements Callable<Integer> {
     }
     PageSelection pages = input.pages();
     Extractor extractor =
-        new Extractor(pages, input.password(), hand.tools(), hand.choice())
-            .within(input.timeLimit());
+        new Extractor(pages, input.password(), hand.tools(), hand.choice()).within(input.limits());
     Outcome outcome = new Outcome(terminal, progress.isQuiet());
     List<Path> files = inputs.of(named, outcome);
     try {
@@ -163,7 +162,7 @@ final class ProofCommand implements Callable<Integer> {
                   writePng(proof, sheet, page.number(), outcome);
                 }
               },
-              input.timeLimit());
+              input.limits());
       // The walk keeps what fails on a page; what was reported at extracting is not again.
       List<Problem> fresh = new ArrayList<>(walked.problems());
       fresh.removeAll(document.problems());

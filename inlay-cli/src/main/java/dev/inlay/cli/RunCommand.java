@@ -200,7 +200,7 @@ final class RunCommand implements Callable<Integer> {
       throws InterruptedException, IOException {
     Progress shown = new Progress(terminal, progress.mode(), files.size());
     List<FileRun> runs = Collections.synchronizedList(new ArrayList<>());
-    SpecRun run = input.inTime(new SpecRun(spec, key)).onPages(input.pages()).watchedBy(shown);
+    SpecRun run = input.within(new SpecRun(spec, key)).onPages(input.pages()).watchedBy(shown);
     SpecRun keeping = store.map(run::keepingIn).orElse(run);
     StopMessage stop = new StopMessage(terminal, runs::size, files.size(), store.isPresent());
     try {

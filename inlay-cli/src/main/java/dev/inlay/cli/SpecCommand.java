@@ -137,7 +137,7 @@ final class SpecCommand implements Runnable {
       if (key.isEmpty()) {
         return ExitCode.USAGE;
       }
-      SpecRun reading = input.inTime(new SpecRun(spec.get(), key.get()));
+      SpecRun reading = input.within(new SpecRun(spec.get(), key.get()));
       FileRun run = reading.onPages(input.pages()).read(file);
       RunResult result = RunResult.of(spec.get(), List.of(run));
       RunText.trial(result).forEach(terminal.out()::println);

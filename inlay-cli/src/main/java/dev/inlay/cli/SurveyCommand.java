@@ -91,7 +91,7 @@ final class SurveyCommand implements Callable<Integer> {
     TableFormat format = output.format();
     Outcome outcome = new Outcome(terminal, progress.isQuiet());
     List<Path> files = inputs.of(named, outcome);
-    Extractor extractor = new Extractor(input.pages(), input.password()).within(input.timeLimit());
+    Extractor extractor = new Extractor(input.pages(), input.password()).within(input.limits());
     if (!output.isFree(outcome)) {
       return outcome.exitCode();
     }

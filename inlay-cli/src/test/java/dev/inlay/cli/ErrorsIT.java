@@ -61,6 +61,8 @@ class ErrorsIT {
         "extract locked.pdf --password cod | 3 | locked.pdf: does not open with the password given; give its password with --password",
         "extract good.pdf --pages 1 -o taken.csv | 4 | taken.csv: exists; add --overwrite to replace it, or name another",
         "extract good.pdf -o a.csv | 4 | a.csv: holds one table as CSV, and 2 were found; name a folder for them",
+        "extract good.pdf --limit pagez=1 -o a.json | 2 | --limit: 'pagez' is no limit; there are pages, commands, characters, forms, depth, states, megabytes",
+        "extract good.pdf --limit pages=0 -o a.json | 2 | --limit pages: at least 1, not 0",
         "extract good.pdf -o no/a.csv | 4 | no/a.csv: cannot be written: there is no folder",
         "extract good.pdf -o good.pdf/ --to csv | 4 | good.pdf",
         "extract good.pdf -o a | 2 | the ending of 'a' says no format",
@@ -88,6 +90,20 @@ class ErrorsIT {
     assertThat(result.err()).doesNotContain("\tat ");
     assertThat(files()).isEqualTo(before);
     assertThat(folder.resolve("taken.csv")).hasContent("precious");
+  }
+
+  @Test
+  void whatIsBeyondALimitIsReportedAndTheRestIsRead() throws Exception {
+    Result one = Program.run(folder, "extract", "good.pdf", "--limit", "pages=1", "--to", "csv");
+    assertThat(one.code()).isEqualTo(ExitCode.INPUT);
+    assertThat(one.messages())
+        .containsExactly(
+            "inlay: good.pdf: page 2 and those behind it are not read: the limit is 1; --limit"
+                + " pages=NUMBER allows more");
+    assertThat(one.out()).startsWith("Harbour,Species");
+    Result few = Program.run(folder, "extract", "good.pdf", "--limit", "characters=100");
+    assertThat(few.messages().get(0))
+        .endsWith("it has more than 100 characters; --limit characters=NUMBER allows more");
   }
 
   @Test

@@ -13,6 +13,7 @@ import dev.inlay.extract.TableHints;
 import dev.inlay.model.Table;
 import dev.inlay.model.TextLedger;
 import dev.inlay.page.PageSelection;
+import dev.inlay.page.ReadLimits;
 import dev.inlay.rows.DataSetPart;
 import dev.inlay.rows.DataSetReading;
 import dev.inlay.rows.FileRun;
@@ -27,13 +28,13 @@ import dev.inlay.spec.TableSpec;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /** Runs a spec over files. Holds no state between files, so that one run serves several threads. */
 public final class SpecRun {
@@ -41,7 +42,7 @@ public final class SpecRun {
   private final ReportSpec spec;
   private final String password;
   private final int threads;
-  private final Duration limit;
+  private final ReadLimits limit;
   private final PageSelection pages;
   private final PageWalk.Visitor watcher;
   private final Optional<RunStore> store;
@@ -52,21 +53,14 @@ public final class SpecRun {
    * @param password for locked files, or an empty text
    */
   public SpecRun(ReportSpec spec, String password) {
-    this(
-        spec,
-        password,
-        1,
-        spec.timeLimit().orElse(PageWalk.USUAL_LIMIT),
-        spec.pages(),
-        page -> {},
-        Optional.empty());
+    this(spec, password, 1, spec.limits(), spec.pages(), page -> {}, Optional.empty());
   }
 
   private SpecRun(
       ReportSpec spec,
       String password,
       int threads,
-      Duration limit,
+      ReadLimits limit,
       PageSelection pages,
       PageWalk.Visitor watcher,
       Optional<RunStore> store) {
@@ -79,9 +73,11 @@ public final class SpecRun {
     this.threads = threads;
   }
 
-  /** The same run, each reading of a file with so much time; what is not read then is reported. */
-  public SpecRun within(Duration time) {
-    return new SpecRun(spec, password, threads, time, pages, watcher, store);
+  /**
+   * The same run with limits for each file that are made of its own; what is not read is reported.
+   */
+  public SpecRun within(UnaryOperator<ReadLimits> other) {
+    return new SpecRun(spec, password, threads, other.apply(limit), pages, watcher, store);
   }
 
   /** The same run over those of its pages that are among others. */

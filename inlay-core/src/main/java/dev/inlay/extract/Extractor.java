@@ -4,8 +4,8 @@ import dev.inlay.choose.Proposal;
 import dev.inlay.document.Estimate;
 import dev.inlay.model.Decision;
 import dev.inlay.page.PageSelection;
+import dev.inlay.page.ReadLimits;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -28,7 +28,7 @@ public final class Extractor {
   private final TableChoice choice;
   private final Proposal proposal;
   private final int threads;
-  private final Duration limit;
+  private final ReadLimits limit;
 
   /**
    * Prepares an extraction.
@@ -49,7 +49,7 @@ public final class Extractor {
    * @param choice the tables wanted
    */
   public Extractor(PageSelection pages, String password, TableHints tools, TableChoice choice) {
-    this(pages, password, tools, choice, Proposal.CHOSEN, 1, PageWalk.USUAL_LIMIT);
+    this(pages, password, tools, choice, Proposal.CHOSEN, 1, ReadLimits.USUAL);
   }
 
   private Extractor(
@@ -59,7 +59,7 @@ public final class Extractor {
       TableChoice choice,
       Proposal proposal,
       int threads,
-      Duration limit) {
+      ReadLimits limit) {
     this.proposal = proposal;
     this.threads = threads;
     this.limit = limit;
@@ -74,9 +74,9 @@ public final class Extractor {
     return new Extractor(pages, password, tools, choice, proposal, number, limit);
   }
 
-  /** The same extraction, each document with so much time; what is not read then is reported. */
-  public Extractor within(Duration time) {
-    return new Extractor(pages, password, tools, choice, proposal, threads, time);
+  /** The same extraction with other limits for each document; what is not read is reported. */
+  public Extractor within(ReadLimits limits) {
+    return new Extractor(pages, password, tools, choice, proposal, threads, limits);
   }
 
   /** The same extraction, its pages read in another way that is possible. */

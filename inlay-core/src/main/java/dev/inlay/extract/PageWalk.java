@@ -4,12 +4,13 @@ import dev.inlay.extract.WatchedCalls.TimeOver;
 import dev.inlay.page.DropReason;
 import dev.inlay.page.Page;
 import dev.inlay.page.PageSelection;
+import dev.inlay.page.ReadLimits;
+import dev.inlay.page.ReadLimits.Limit;
 import dev.inlay.pdf.OpenFailure;
 import dev.inlay.pdf.PageFailure;
 import dev.inlay.pdf.PdfFile;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -104,9 +105,6 @@ public final class PageWalk {
     }
   }
 
-  /** How long one file may take where nothing else is said: ten times a file of 5,000 pages. */
-  public static final Duration USUAL_LIMIT = Duration.ofMinutes(10);
-
   private static final String MORE_TIME = "look at the file, or give it more with --time-limit";
 
   /** Of 900 papers, made and real, one page had any such text, of 3 characters. */
@@ -138,15 +136,15 @@ public final class PageWalk {
    * @param password for a locked file, or an empty text
    * @param pages those wanted
    * @param visitor takes each page that holds text, in order, on the calling thread
-   * @param limit how long all of it may take; what is not read then is reported
+   * @param limits what the file may ask for; what is not read for it is reported
    * @throws InterruptedException if the thread was interrupted before all pages were read
    */
   public static WalkResult over(
-      Path path, String password, PageSelection pages, Visitor visitor, Duration limit)
+      Path path, String password, PageSelection pages, Visitor visitor, ReadLimits limits)
       throws InterruptedException {
-    try (WatchedCalls calls = new WatchedCalls(limit);
-        PdfFile pdf = calls.call(() -> PdfFile.open(path, password), OpenFailure.class)) {
-      return new PageWalk(path, pages, visitor, calls).walk(pdf);
+    try (WatchedCalls calls = new WatchedCalls(limits.time());
+        PdfFile pdf = calls.call(() -> PdfFile.open(path, password, limits), OpenFailure.class)) {
+      return new PageWalk(path, pages, visitor, calls).walk(pdf, limits.most(Limit.PAGES));
     } catch (TimeOver e) {
       LOG.warn("{} takes too long to open", path, e);
       return failed(
@@ -185,7 +183,7 @@ public final class PageWalk {
     };
   }
 
-  private WalkResult walk(PdfFile pdf) throws InterruptedException {
+  private WalkResult walk(PdfFile pdf, int most) throws InterruptedException {
     int count = pdf.pageCount();
     if (pages.reachesBeyond(count)) {
       problems.add(
@@ -200,6 +198,10 @@ public final class PageWalk {
         throw new InterruptedException("stopped before page " + number + " of " + path);
       }
       boolean wanted = pages.holds(number);
+      if (wanted && asked == most) {
+        reportPages(number, most);
+        break;
+      }
       asked += wanted ? 1 : 0;
       if ((wanted || visitor.wantsOthers()) && !isReadInTime(pdf, number, wanted)) {
         break;
@@ -207,6 +209,21 @@ public final class PageWalk {
     }
     PaperTraits traits = new PaperTraits(pdf.producer(), withText, withPictures);
     return new WalkResult(count, status(), problems, traits, damaged);
+  }
+
+  /** The file has more pages than are to be read. */
+  private void reportPages(int next, int most) {
+    asked++;
+    failed++;
+    problems.add(
+        Problem.ofPage(
+            "page-limit",
+            next,
+            "page "
+                + next
+                + " and those behind it are not read: the limit is "
+                + most
+                + "; --limit pages=NUMBER allows more"));
   }
 
   private void reportDamage(PdfFile pdf) {

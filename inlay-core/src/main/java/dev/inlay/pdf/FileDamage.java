@@ -1,5 +1,6 @@
 package dev.inlay.pdf;
 
+import dev.inlay.page.ReadLimits;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -67,23 +68,31 @@ record FileDamage(Optional<String> lost, Optional<String> repaired, int pages) {
    *
    * @param bytes of the file
    * @param document as the library opened it
+   * @param limits how much may be inflated to look at it
    */
-  static FileDamage of(RandomAccessRead bytes, COSDocument document, COSDictionary pageTree)
+  static FileDamage of(
+      RandomAccessRead bytes, COSDocument document, COSDictionary pageTree, ReadLimits limits)
       throws IOException {
     int[] pages = pages(pageTree);
     long table = endOf(bytes);
     List<long[]> astray = astray(bytes, table);
     Optional<String> lost =
-        table < 0 ? Optional.of("its end is missing") : lost(bytes, document, pages, astray);
+        table < 0
+            ? Optional.of("its end is missing")
+            : lost(bytes, document, pages, astray, limits);
     boolean misled = lost.isEmpty() && (!astray.isEmpty() || isElsewhere(bytes, table));
     String what = "its table of objects is wrong; all that it names was found";
     return new FileDamage(lost, misled ? Optional.of(what) : Optional.empty(), pages[0]);
   }
 
   private static Optional<String> lost(
-      RandomAccessRead bytes, COSDocument document, int[] pages, List<long[]> astray)
+      RandomAccessRead bytes,
+      COSDocument document,
+      int[] pages,
+      List<long[]> astray,
+      ReadLimits limits)
       throws IOException {
-    Optional<String> overwritten = overwritten(bytes, document);
+    Optional<String> overwritten = overwritten(bytes, document, limits);
     if (overwritten.isPresent()) {
       return overwritten;
     }
@@ -111,8 +120,8 @@ record FileDamage(Optional<String> lost, Optional<String> repaired, int pages) {
   }
 
   /** Objects with zero bytes in their description, and damaged streams of objects. */
-  private static Optional<String> overwritten(RandomAccessRead bytes, COSDocument document)
-      throws IOException {
+  private static Optional<String> overwritten(
+      RandomAccessRead bytes, COSDocument document, ReadLimits limits) throws IOException {
     TreeSet<Long> streams = new TreeSet<>();
     for (Map.Entry<COSObjectKey, Long> entry : document.getXrefTable().entrySet()) {
       long at = entry.getValue();
@@ -126,7 +135,7 @@ record FileDamage(Optional<String> lost, Optional<String> repaired, int pages) {
     }
     for (long number : streams) {
       COSBase stream = document.getObjectFromPool(new COSObjectKey(number, 0)).getObject();
-      if (!(stream instanceof COSStream s) || FlateCheck.isDamaged(s)) {
+      if (!(stream instanceof COSStream s) || FlateCheck.isDamaged(s, limits)) {
         return Optional.of("a stream of objects (" + number + ") is damaged or missing");
       }
     }

@@ -1,5 +1,6 @@
 package dev.inlay.pdf;
 
+import dev.inlay.page.ReadLimits;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
@@ -30,13 +31,13 @@ final class FlateCheck {
   private FlateCheck() {}
 
   /** Whether a stream is compressed so that its checksum tells, and does not agree with it. */
-  static boolean isDamaged(COSStream stream) {
+  static boolean isDamaged(COSStream stream, ReadLimits limits) {
     if (!isFlate(stream.getFilters())) {
       return false;
     }
     // filters before it, as characters for bytes, are undone
     try (InputStream compressed = new PDStream(stream).createInputStream(FLATE)) {
-      return !isWhole(compressed.readAllBytes());
+      return !isWhole(compressed.readAllBytes(), limits);
     } catch (IOException e) {
       return true; // what cannot be fetched is lost
     }
@@ -54,12 +55,12 @@ final class FlateCheck {
    *
    * @throws PageLimits.Reached if they are more than a page may have when they are inflated
    */
-  static boolean isWhole(byte[] bytes) {
+  static boolean isWhole(byte[] bytes, ReadLimits most) {
     if (bytes.length <= HEADER) {
       return bytes.length == 0;
     }
     Inflater inflater = new Inflater(true);
-    PageLimits limits = new PageLimits();
+    PageLimits limits = new PageLimits(most);
     try {
       inflater.setInput(bytes, HEADER, bytes.length - HEADER);
       Adler32 sum = new Adler32();

@@ -1,5 +1,6 @@
 package dev.inlay.pdf;
 
+import dev.inlay.page.ReadLimits;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -33,8 +34,14 @@ final class PageDamage {
           COSName.CID_TO_GID_MAP,
           COSName.CHAR_PROCS);
 
+  private final ReadLimits limits;
+
   /** What was found in a part of the file, by that part. */
   private final Map<COSBase, Set<String>> known = new IdentityHashMap<>();
+
+  PageDamage(ReadLimits limits) {
+    this.limits = limits;
+  }
 
   /** What is damaged of what a page is read from, in words; empty where all is sound. */
   Set<String> of(COSDictionary page) {
@@ -134,7 +141,8 @@ final class PageDamage {
     if (follow(item, what, found) instanceof COSStream stream) {
       Set<String> before =
           known.computeIfAbsent(
-              stream, s -> FlateCheck.isDamaged(stream) ? Set.of(what + ", damaged") : Set.of());
+              stream,
+              s -> FlateCheck.isDamaged(stream, limits) ? Set.of(what + ", damaged") : Set.of());
       found.addAll(before);
     }
   }

@@ -4,6 +4,7 @@ import dev.inlay.geom.Box;
 import dev.inlay.page.DropReason;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.Page;
+import dev.inlay.page.ReadLimits;
 import java.awt.geom.Path2D;
 import java.awt.geom.Point2D;
 import java.io.ByteArrayInputStream;
@@ -45,7 +46,7 @@ final class PageReader extends PDFGraphicsStreamEngine {
   private final List<Box> pictures = new ArrayList<>();
   private final Map<PDFont, FontCodes> fonts;
   private final Set<String> damaged;
-  private final PageLimits limits = new PageLimits();
+  private final PageLimits limits;
 
   /** The box around the clipping region, one for each saved graphics state. */
   private final Deque<Box> clips = new ArrayDeque<>();
@@ -58,8 +59,13 @@ final class PageReader extends PDFGraphicsStreamEngine {
   private Point2D.Double current = new Point2D.Double();
 
   private PageReader(
-      PDPage page, LayerSwitches layers, Map<PDFont, FontCodes> fonts, Set<String> damaged) {
+      PDPage page,
+      LayerSwitches layers,
+      Map<PDFont, FontCodes> fonts,
+      Set<String> damaged,
+      ReadLimits most) {
     super(page);
+    limits = new PageLimits(most);
     this.damaged = damaged;
     this.layers = layers;
     this.fonts = fonts;
@@ -75,6 +81,7 @@ final class PageReader extends PDFGraphicsStreamEngine {
    * @param groups the document's layers, or null where it has none
    * @param fonts the document's fonts met so far; those of this page are added
    * @param damaged gets what the description refers to that is not there
+   * @param most what it may ask for
    * @throws IOException if its description cannot be followed
    */
   static Page read(
@@ -82,9 +89,10 @@ final class PageReader extends PDFGraphicsStreamEngine {
       int number,
       PDOptionalContentProperties groups,
       Map<PDFont, FontCodes> fonts,
-      Set<String> damaged)
+      Set<String> damaged,
+      ReadLimits most)
       throws IOException {
-    PageReader reader = new PageReader(page, new LayerSwitches(groups), fonts, damaged);
+    PageReader reader = new PageReader(page, new LayerSwitches(groups), fonts, damaged, most);
     reader.processPage(new PageContents(page));
     reader.actualText.rest().forEach(reader::add);
     for (PDAnnotation annotation : page.getAnnotations()) {

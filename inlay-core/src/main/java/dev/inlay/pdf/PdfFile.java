@@ -1,6 +1,7 @@
 package dev.inlay.pdf;
 
 import dev.inlay.page.Page;
+import dev.inlay.page.ReadLimits;
 import dev.inlay.pdf.OpenFailure.Reason;
 import java.io.Closeable;
 import java.io.IOException;
@@ -43,15 +44,23 @@ public final class PdfFile implements Closeable {
 
   private final PDDocument document;
   private final FileDamage damage;
-  private final PageDamage pages = new PageDamage();
+  private final ReadLimits limits;
+  private final PageDamage pages;
   private final List<PDPage> allPages = new ArrayList<>();
 
   /** Kept from page to page as long as the library keeps the font. */
   private final Map<PDFont, FontCodes> fonts = new WeakHashMap<>();
 
-  private PdfFile(PDDocument document, FileDamage damage) {
+  private PdfFile(PDDocument document, FileDamage damage, ReadLimits limits) {
     this.document = document;
     this.damage = damage;
+    this.limits = limits;
+    pages = new PageDamage(limits);
+  }
+
+  /** Opens a file, with the usual limits. */
+  public static PdfFile open(Path path, String password) throws OpenFailure {
+    return open(path, password, ReadLimits.USUAL);
   }
 
   /**
@@ -59,9 +68,10 @@ public final class PdfFile implements Closeable {
    *
    * @param path the file
    * @param password for a locked file, or an empty text
+   * @param limits what it may ask for, but for pages and time
    * @throws OpenFailure if it is missing, empty, locked, broken or no PDF
    */
-  public static PdfFile open(Path path, String password) throws OpenFailure {
+  public static PdfFile open(Path path, String password, ReadLimits limits) throws OpenFailure {
     checkReadable(path);
     BundledFonts.install();
     RandomAccessRead bytes = null;
@@ -76,7 +86,8 @@ public final class PdfFile implements Closeable {
             Reason.BROKEN, "is a PDF but broken: it has no pages; ask for a new copy of it", null);
       }
       COSDictionary tree = document.getPages().getCOSObject();
-      return new PdfFile(document, FileDamage.of(bytes, document.getDocument(), tree));
+      FileDamage damage = FileDamage.of(bytes, document.getDocument(), tree, limits);
+      return new PdfFile(document, damage, limits);
     } catch (InvalidPasswordException e) {
       close(bytes, e);
       String what = password.isEmpty() ? "is locked" : "does not open with the password given";
@@ -211,7 +222,7 @@ public final class PdfFile implements Closeable {
       PDPage page = pageAt(number);
       damaged.addAll(pages.of(page.getCOSObject()));
       return PageReader.read(
-          page, number, document.getDocumentCatalog().getOCProperties(), fonts, damaged);
+          page, number, document.getDocumentCatalog().getOCProperties(), fonts, damaged, limits);
     } catch (IOException | RuntimeException | StackOverflowError | OutOfMemoryError e) {
       throw new PageFailure(number, e);
     }

@@ -1,7 +1,7 @@
 package dev.inlay.spec;
 
 import dev.inlay.page.PageSelection;
-import java.time.Duration;
+import dev.inlay.page.ReadLimits;
 import java.util.List;
 import java.util.Optional;
 
@@ -12,7 +12,7 @@ import java.util.Optional;
  * @param recognisedBy what tells a file of this kind; empty where every file is taken for one
  * @param password where the password of locked files is found, if any
  * @param pages on which tables are looked for
- * @param timeLimit how long one file may take, where the spec says so
+ * @param limits what one file may ask for
  * @param leavesOtherTablesOut whether tables that fit no data set are left out without a finding
  * @param dataSets what is wanted; at least one
  * @param results which files a run writes; empty for the usual ones
@@ -22,7 +22,7 @@ public record ReportSpec(
     List<Recognition> recognisedBy,
     Optional<PasswordSource> password,
     PageSelection pages,
-    Optional<Duration> timeLimit,
+    ReadLimits limits,
     boolean leavesOtherTablesOut,
     List<DataSetSpec> dataSets,
     List<ResultFile> results) {

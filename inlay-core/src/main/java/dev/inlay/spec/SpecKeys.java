@@ -1,5 +1,6 @@
 package dev.inlay.spec;
 
+import dev.inlay.page.ReadLimits.Limit;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
@@ -40,6 +41,7 @@ enum SpecKeys {
       key("password", "PASSWORD", "where the password of locked files is found"),
       key("pages", "text", "pages to read, as 2-5,7 or 3-"),
       key("time limit", "number", "how many seconds one file may take; 600 where nothing is said"),
+      key("limits", "LIMITS", "what one file may ask for"),
       key("other tables", "choice:report,leave out", "what becomes of tables that fit no data set"),
       key("numbers", "NUMBERS", "how all numbers are written"),
       key("nothing", "texts", "marks that mean that there is no value"),
@@ -56,6 +58,11 @@ enum SpecKeys {
   PASSWORD(
       key("variable", "text", "an environment variable"),
       key("file", "text", "a file that holds nothing else")),
+  /** What one file may ask for. */
+  LIMITS(
+      Arrays.stream(Limit.values())
+          .map(l -> key(l.word(), "number", l.words()))
+          .toArray(Key[]::new)),
   /** How numbers are written. */
   NUMBERS(
       key("decimal", "text", "the decimal mark: . or ,"),

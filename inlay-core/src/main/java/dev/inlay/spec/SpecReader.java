@@ -2,6 +2,8 @@ package dev.inlay.spec;
 
 import dev.inlay.page.PageSelection;
 import dev.inlay.page.PlainText;
+import dev.inlay.page.ReadLimits;
+import dev.inlay.page.ReadLimits.Limit;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -93,16 +95,26 @@ public final class SpecReader {
         recognitions(section),
         password(section),
         section.read("pages", PageSelection::parse).orElse(PageSelection.ALL),
-        seconds(section.number("time limit")),
+        limits(section),
         section.choice("other tables", "report", "report", "leave out").equals("leave out"),
         sets,
         results(section));
   }
 
-  private static Optional<Duration> seconds(OptionalInt number) {
-    return number.isPresent()
-        ? Optional.of(Duration.ofSeconds(number.getAsInt()))
-        : Optional.empty();
+  private ReadLimits limits(Section report) {
+    ReadLimits limits = ReadLimits.USUAL;
+    OptionalInt seconds = report.number("time limit");
+    if (seconds.isPresent()) {
+      limits = limits.within(Duration.ofSeconds(seconds.getAsInt()));
+    }
+    if (report.has("limits")) {
+      Section given = Section.of(report.get("limits").orElseThrow(), SpecKeys.LIMITS, messages);
+      for (Limit limit : Limit.values()) {
+        OptionalInt most = given.number(limit.word());
+        limits = most.isPresent() ? limits.with(limit, most.getAsInt()) : limits;
+      }
+    }
+    return limits;
   }
 
   private void severalSets(Section section, FormatReader forms, List<DataSetSpec> sets) {

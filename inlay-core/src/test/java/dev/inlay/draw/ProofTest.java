@@ -13,6 +13,7 @@ import dev.inlay.geom.Box;
 import dev.inlay.model.Decision;
 import dev.inlay.page.Page;
 import dev.inlay.page.PageSelection;
+import dev.inlay.page.ReadLimits;
 import dev.inlay.pdf.TestPdf;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -56,7 +57,7 @@ class ProofTest {
 
   private static Page page(Path file) throws Exception {
     List<Page> pages = new ArrayList<>();
-    PageWalk.over(file, "", PageSelection.ALL, pages::add, PageWalk.USUAL_LIMIT);
+    PageWalk.over(file, "", PageSelection.ALL, pages::add, ReadLimits.USUAL);
     return pages.get(0);
   }
 

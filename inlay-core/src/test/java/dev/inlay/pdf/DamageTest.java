@@ -2,6 +2,7 @@ package dev.inlay.pdf;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.inlay.page.ReadLimits;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -33,15 +34,16 @@ class DamageTest {
   @Test
   void aCompressedStreamIsWholeWithItsChecksum() throws Exception {
     byte[] whole = compressed("12 boxes of cod, 7 of ling ".repeat(40));
-    assertThat(FlateCheck.isWhole(whole)).isTrue();
-    assertThat(FlateCheck.isWhole(Arrays.copyOf(whole, whole.length - 4)))
+    assertThat(FlateCheck.isWhole(whole, ReadLimits.USUAL)).isTrue();
+    assertThat(FlateCheck.isWhole(Arrays.copyOf(whole, whole.length - 4), ReadLimits.USUAL))
         .as("nothing but the checksum is cut off")
         .isTrue();
-    assertThat(FlateCheck.isWhole(Arrays.copyOf(whole, whole.length - 6))).isFalse();
+    assertThat(FlateCheck.isWhole(Arrays.copyOf(whole, whole.length - 6), ReadLimits.USUAL))
+        .isFalse();
     for (int at : new int[] {whole.length / 2, whole.length - 1}) {
       byte[] wrong = whole.clone();
       wrong[at] ^= 4;
-      assertThat(FlateCheck.isWhole(wrong)).as("byte " + at).isFalse();
+      assertThat(FlateCheck.isWhole(wrong, ReadLimits.USUAL)).as("byte " + at).isFalse();
     }
   }
 

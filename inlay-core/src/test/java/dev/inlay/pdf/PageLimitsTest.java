@@ -3,6 +3,8 @@ package dev.inlay.pdf;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import dev.inlay.page.ReadLimits;
+import dev.inlay.page.ReadLimits.Limit;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -23,6 +25,10 @@ class PageLimitsTest {
 
   /** A file of these objects, numbered from 1, with its table. */
   private PdfFile open(List<String> objects) throws Exception {
+    return open(objects, ReadLimits.USUAL);
+  }
+
+  private PdfFile open(List<String> objects, ReadLimits limits) throws Exception {
     StringBuilder file = new StringBuilder("%PDF-1.7\n");
     List<Integer> places = new ArrayList<>();
     for (int i = 0; i < objects.size(); i++) {
@@ -38,7 +44,7 @@ class PageLimitsTest {
     file.append(table).append("\n%%EOF\n");
     Path path = folder.resolve("a.pdf");
     Files.write(path, file.toString().getBytes(StandardCharsets.ISO_8859_1));
-    return PdfFile.open(path, "");
+    return PdfFile.open(path, "", limits);
   }
 
   private static String stream(String dictionary, String content) {
@@ -59,6 +65,10 @@ class PageLimitsTest {
 
   /** Two pages, the first with such a content. */
   private PdfFile open(String content, String form) throws Exception {
+    return open(content, form, ReadLimits.USUAL);
+  }
+
+  private PdfFile open(String content, String form, ReadLimits limits) throws Exception {
     return open(
         List.of(
             CATALOG,
@@ -70,7 +80,8 @@ class PageLimitsTest {
             FONT,
             stream(
                 "/Type/XObject/Subtype/Form/BBox[0 0 600 800]/Resources<</XObject<</X 8 0 R>>>>",
-                form)));
+                form)),
+        limits);
   }
 
   @Test
@@ -86,17 +97,17 @@ class PageLimitsTest {
 
   @Test
   void graphicsStatesAreSavedUpToALimit() throws Exception {
-    try (PdfFile file = open("q ".repeat(PageLimits.MOST_SAVED - 1), "0 0 m")) {
+    try (PdfFile file = open("q ".repeat(Limit.STATES.usual() - 1), "0 0 m")) {
       assertThat(file.page(1).glyphs()).isEmpty();
     }
-    try (PdfFile file = open("q ".repeat(PageLimits.MOST_SAVED), "0 0 m")) {
+    try (PdfFile file = open("q ".repeat(Limit.STATES.usual()), "0 0 m")) {
       assertThatThrownBy(() -> file.page(1)).hasMessageContaining("saved graphics states");
     }
   }
 
   @Test
   void formsThatFanOutAreCounted() throws Exception {
-    String many = "/X Do ".repeat(PageLimits.MOST_FORMS + 1);
+    String many = "/X Do ".repeat(Limit.FORMS.usual() + 1);
     try (PdfFile file = open(many, "0 0 m")) {
       assertThatThrownBy(() -> file.page(1)).hasMessageContaining("more than 50000 forms");
     }
@@ -122,10 +133,24 @@ class PageLimitsTest {
 
   @Test
   void partsThatInflateToMoreThanAPageNeedsAreRefused() {
-    PageLimits limits = new PageLimits();
+    PageLimits limits = new PageLimits(ReadLimits.USUAL);
     limits.decoded(256_000_000);
     assertThatThrownBy(() -> limits.decoded(1))
-        .hasMessage("it has more than 256 million bytes in one part");
+        .hasMessageStartingWith(
+            "it has more than 256 million bytes in one part; --limit megabytes=");
+  }
+
+  @Test
+  void aPersonMayAllowLessOrMore() throws Exception {
+    PageLimits less = new PageLimits(ReadLimits.USUAL.with(Limit.CHARACTERS, 2));
+    less.character();
+    less.character();
+    assertThatThrownBy(less::character)
+        .hasMessage("it has more than 2 characters; --limit characters=NUMBER allows more");
+    String deep = "q ".repeat(Limit.STATES.usual());
+    try (PdfFile file = open(deep, "0 0 m", ReadLimits.USUAL.with(Limit.STATES, 6_000))) {
+      assertThat(file.page(1).glyphs()).isEmpty();
+    }
   }
 
   /** A page whose font gives widths from one character to another. */

@@ -3,8 +3,9 @@ package dev.inlay.spec;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
+import dev.inlay.page.ReadLimits;
+import dev.inlay.page.ReadLimits.Limit;
 import java.io.ByteArrayOutputStream;
-import java.time.Duration;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -81,10 +82,22 @@ class SpecReaderTest {
   @Test
   void aSpecMaySayHowLongAFileMayTake() throws SpecException {
     String yaml = "report: R\ntime limit: %s\ncolumns: {a: A}\n";
-    assertThat(SpecReader.read(yaml.formatted(30)).timeLimit()).contains(Duration.ofSeconds(30));
-    assertThat(SpecReader.read("report: R\ncolumns: {a: A}\n").timeLimit()).isEmpty();
+    assertThat(SpecReader.read(yaml.formatted(30)).limits().time()).hasSeconds(30);
+    assertThat(SpecReader.read("report: R\ncolumns: {a: A}\n").limits())
+        .isEqualTo(ReadLimits.USUAL);
     assertThat(reported(yaml.formatted(0)))
         .containsExactly("2:13: 'time limit' takes a number from 1 on, not '0'");
+  }
+
+  @Test
+  void aSpecMaySayWhatAFileMayAskFor() throws SpecException {
+    String yaml = "report: R\nlimits: {pages: 12, %s: %s}\ncolumns: {a: A}\n";
+    ReadLimits limits = SpecReader.read(yaml.formatted("megabytes", 5)).limits();
+    assertThat(limits).isEqualTo(ReadLimits.USUAL.with(Limit.PAGES, 12).with(Limit.MEGABYTES, 5));
+    assertThat(limits.most(Limit.DEPTH)).isEqualTo(40);
+    assertThat(reported(yaml.formatted("depth", 0)))
+        .containsExactly("2:28: 'depth' takes a number from 1 on, not '0'");
+    assertThat(reported(yaml.formatted("deepth", 9)).get(0)).contains("deepth", "depth");
   }
 
   @Test
