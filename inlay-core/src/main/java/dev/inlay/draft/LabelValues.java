@@ -46,7 +46,7 @@ final class LabelValues {
     FILE(""),
     /** Some file has it again, further on, with another value. */
     TABLE("table"),
-    /** Some file has another value in the midst of a table. */
+    /** Some file has another value within a table. */
     NEXT("next");
 
     private final String word;

@@ -120,7 +120,7 @@ final class Layout {
    * groups of one list.
    */
   private List<Layout> parted() {
-    List<String> names = every.get(0).title().isPresent() ? titlesInOneFile() : List.of();
+    List<String> names = titlesInOneFile();
     boolean numbered = names.size() > 1 && names.stream().allMatch(NumberedTitle::isNumbered);
     boolean apart =
         numbered

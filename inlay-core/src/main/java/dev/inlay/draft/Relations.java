@@ -1,6 +1,7 @@
 package dev.inlay.draft;
 
 import dev.inlay.check.Checks;
+import dev.inlay.rows.DataRecord;
 import dev.inlay.rows.DataSetPart;
 import dev.inlay.rows.DataSetReading;
 import dev.inlay.rows.Finding;
@@ -11,6 +12,7 @@ import dev.inlay.spec.SpecException;
 import dev.inlay.spec.SpecReader;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -109,13 +111,22 @@ final class Relations {
 
   /** An amount that is not printed, and the balance stays what it was: it is 0. */
   private void noteZeros(CheckRule.Balance balance) {
-    for (String field : balance.amount().fields()) {
-      boolean blank =
-          parts.stream().flatMap(p -> p.rows().stream()).anyMatch(r -> r.number(field).isEmpty());
-      if (blank) {
-        zeros.add(field);
+    for (DataSetPart part : parts) {
+      List<DataRecord> rows = part.rows();
+      for (int r = 1; r < rows.size(); r++) {
+        DataRecord row = rows.get(r);
+        DataRecord before = rows.get(r - 1);
+        // the first balance of a group follows from none
+        boolean step = balance.by().stream().allMatch(f -> isAlike(row, before, f));
+        balance.amount().fields().stream()
+            .filter(f -> step && row.number(f).isEmpty())
+            .forEach(zeros::add);
       }
     }
+  }
+
+  private static boolean isAlike(DataRecord one, DataRecord other, String field) {
+    return Objects.equals(one.value(field).content(), other.value(field).content());
   }
 
   /** Where samples contradict a check. */

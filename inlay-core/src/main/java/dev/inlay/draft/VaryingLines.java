@@ -176,7 +176,8 @@ final class VaryingLines {
   }
 
   private static boolean isName(String text) {
-    return Character.isUpperCase(text.codePointAt(0))
+    return !text.isEmpty()
+        && Character.isUpperCase(text.codePointAt(0))
         && text.split(" ").length <= MOST_WORDS
         && text.chars().noneMatch(Character::isDigit);
   }

@@ -139,13 +139,18 @@ class DraftOfPartsTest {
 
   /** A balance in which a dash stands for an amount that comes in. */
   private static String balance(int dash) {
+    return balance(6, dash);
+  }
+
+  /** The same, the dash in another row, from 1. */
+  private static String balance(int dashed, int dash) {
     TableBuilder table = new TableBuilder("Day", "In", "Out", "Balance");
     int balance = 500;
     for (int r = 1; r <= 14; r++) {
-      int in = r == 6 ? dash : 3 * r % 11 + 1;
+      int in = r == dashed ? dash : 3 * r % 11 + 1;
       int out = 5 * r % 7 + 2;
       balance += in - out;
-      table.row("D" + r, r == 6 ? "-" : in + ".00", out + ".00", balance + ".00");
+      table.row("D" + r, r == dashed ? "-" : in + ".00", out + ".00", balance + ".00");
     }
     return SpecDraft.of(List.of(file("a.pdf", lines("Cash"), table.build())));
   }
@@ -155,5 +160,6 @@ class DraftOfPartsTest {
     String field = "in: {from: In, type: number, nothing: [\"-\"]";
     assertThat(balance(0)).contains(field + ", default: \"0\"}").contains("'-' means 0");
     assertThat(balance(9)).contains(field).doesNotContain("default");
+    assertThat(balance(1, 0)).as("a first row shows nothing").doesNotContain("default");
   }
 }
