@@ -97,6 +97,10 @@ public final class SpecDraft {
     Optional<String> title = samples.lines().title();
     yaml.entry(0, "report", title.orElse("Report"));
     title.ifPresent(t -> yaml.entry(0, "recognised by", t));
+    if (title.isPresent() && samples.files().size() == 1) {
+      yaml.comment(0, "One sample does not show which words change from report to report:");
+      yaml.comment(0, "take those out of the text above, or draft from two.");
+    }
     for (Layout layout : samples.rare()) {
       String where = String.join(", ", layout.tables().keySet());
       yaml.comment(0, "Left out: a table that only " + where + " has: " + headings(layout));

@@ -121,6 +121,14 @@ class DraftOfPartsTest {
   }
 
   @Test
+  void aDraftOfOneSampleSaysWhatItCannotKnow() {
+    SampleFile one = file("a.pdf", lines("Dues of Skua"), list("Dues"));
+    assertThat(SpecDraft.of(List.of(one)))
+        .contains("recognised by: Dues of Skua\n# One sample does not show which words change");
+    assertThat(subtitled("March 2025", "April 2025")).doesNotContain("One sample");
+  }
+
+  @Test
   void aDateThatChangesWithinATableHoldsForTheRowsBelowIt() {
     List<PageLine> dates = lines("Dues of the harbour", "As of:  31.3.2025");
     List<PageLine> later = lines("Dues of the harbour", "As of:  31.3.2026");
