@@ -35,6 +35,10 @@ public final class Bench {
    * @throws InterruptedException if stopped from outside
    */
   public static void main(String[] args) throws IOException, InterruptedException {
+    if (List.of(args).contains("--help")) {
+      System.out.println(USE);
+      return;
+    }
     String what = args.length == 0 ? "" : args[0];
     String[] rest = args.length == 0 ? args : Arrays.copyOfRange(args, 1, args.length);
     switch (what) {
