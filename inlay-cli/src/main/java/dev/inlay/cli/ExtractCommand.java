@@ -60,8 +60,9 @@ final class ExtractCommand implements Callable<Integer> {
       names = {"-o", "--out"},
       paramLabel = "OUT",
       description =
-          "Write to this file; its ending says the format. With a folder (an existing one, or a name"
-              + " that ends in /) a file for each PDF, in the format given by --to.")
+          "Write to this file; its ending says the format. A CSV file takes one table. With a folder"
+              + " (an existing one, or a name that ends in /) a file for each PDF, as CSV for each"
+              + " table, in the format given by --to.")
   private String out;
 
   @Option(
