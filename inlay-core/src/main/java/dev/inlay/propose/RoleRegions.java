@@ -32,7 +32,7 @@ public final class RoleRegions {
   private static final double RULING_OVER_REGION = 0.7;
 
   /** Lines of one text stand further apart than this, in type sizes. */
-  private static final double BESIDE = 0.75;
+  static final double BESIDE = 0.75;
 
   /** In the box of a table at most this share of the lines is read as standing outside. */
   private static final double MOST_OUTSIDE = 0.3;
@@ -45,9 +45,6 @@ public final class RoleRegions {
 
   /** In a list or form this share of the lines begins with a bullet or a label with a colon. */
   private static final double MOST_BULLETS = 0.6;
-
-  /** A vertical ruling parts columns where it runs along this share of the records' height. */
-  private static final double PARTING_SHARE = 0.6;
 
   private final int page;
   private final Zone zone;
@@ -227,7 +224,9 @@ public final class RoleRegions {
     int header = (int) own.stream().takeWhile(r -> r == LineRole.HEADER).count();
     List<Interval> dashed = DashedHeads.gutters(rulings, lines.subList(0, header), records);
     List<Interval> gutters =
-        dashed.isEmpty() ? gutters(lines.subList(0, header), records, tabular) : dashed;
+        dashed.isEmpty()
+            ? new RegionGutters(zone, lines.subList(0, header), records, tabular).all()
+            : dashed;
     if (gutters.isEmpty() || header == 0 && isListOrForm(records, gutters)) {
       return Optional.empty();
     }
@@ -260,25 +259,6 @@ public final class RoleRegions {
     return read ? reading.probability(line, LineRole.OUTSIDE) : 1;
   }
 
-  /** All gutters of a region, from left to right, by the lines of its header and its records. */
-  private List<Interval> gutters(
-      List<ChunkLine> headings, List<ChunkLine> records, List<ChunkLine> tabular) {
-    List<Interval> seen = new ArrayList<>(LeadingSigns.before(records, GutterFinder.find(tabular)));
-    addRuledGutters(records, seen);
-    addGuttersBelowHeadings(headings, tabular, seen);
-    List<Interval> gutters = HeadedGutters.add(headings, tabular, seen);
-    NumberColumn.gutter(headings, records, gutters)
-        .or(() -> CodeColumn.gutter(headings, records, gutters))
-        .ifPresent(g -> gutters.add(0, g));
-    LoneLabel.gutter(records)
-        .or(() -> LabelsBeside.gutter(records, BESIDE))
-        .or(() -> LabelsOnce.gutter(headings, records))
-        .or(() -> UnheadedLabels.gutter(headings, records, gutters))
-        .filter(g -> gutters.isEmpty() || g.to() < gutters.get(0).from())
-        .ifPresent(g -> gutters.add(0, g));
-    return EmptyColumns.addLast(headings, records, gutters);
-  }
-
   /** Whether the first of few columns holds the bullets of a list, or the labels of a form. */
   private static boolean isListOrForm(List<ChunkLine> records, List<Interval> gutters) {
     int bullets = 0;
@@ -299,46 +279,6 @@ public final class RoleRegions {
     return i > 0
         && lines.get(i).line().baseline() - lines.get(i - 1).line().baseline()
             < BESIDE * lines.get(i).line().size();
-  }
-
-  /** Adds gutters that show where the headings are looked at together with the records. */
-  private static void addGuttersBelowHeadings(
-      List<ChunkLine> headings, List<ChunkLine> records, List<Interval> gutters) {
-    if (headings.isEmpty()) {
-      return;
-    }
-    List<ChunkLine> all = new ArrayList<>(headings);
-    all.addAll(records);
-    for (Interval gutter : LeadingSigns.before(records, GutterFinder.find(all))) {
-      if (gutters.stream().noneMatch(g -> g.overlap(gutter) >= 0)
-          && records.stream().noneMatch(r -> isCut(r, gutter.middle()))) {
-        gutters.add(gutter);
-      }
-    }
-    gutters.sort((a, b) -> Double.compare(a.from(), b.from()));
-  }
-
-  /** Adds vertical rulings that run along the records and through no gutter found so far. */
-  private void addRuledGutters(List<ChunkLine> records, List<Interval> gutters) {
-    Box box = Box.around(records, ChunkLine::box);
-    double size = zone.typeSize();
-    for (Ruling ruling : zone.verticals()) {
-      double along = ruling.extent().overlap(box.vertical());
-      boolean inside = ruling.at() > box.left() + size / 2 && ruling.at() < box.right() - size / 2;
-      Interval place = new Interval(ruling.at(), ruling.at());
-      if (ruling.isDrawn()
-          && inside
-          && along > PARTING_SHARE * box.height()
-          && gutters.stream().noneMatch(g -> g.touches(place, size / 5))
-          && records.stream().noneMatch(l -> isCut(l, ruling.at()))) {
-        gutters.add(place);
-      }
-    }
-    gutters.sort((a, b) -> Double.compare(a.from(), b.from()));
-  }
-
-  private static boolean isCut(ChunkLine line, double x) {
-    return line.words().stream().anyMatch(w -> w.box().left() < x - 1 && w.box().right() > x + 1);
   }
 
   private List<Ruling> rulingsOf(Box box, double size) {
