@@ -29,12 +29,31 @@ final class SeriesCandidates {
     }
     candidates.addAll(BalanceCandidates.of(samples));
     samples.columns().forEach(f -> onPage(samples, f.name(), candidates));
-    for (FieldSpec field : samples.columns()) {
-      if (field.form().type() == FieldType.STRING) {
-        key(samples, field.name(), candidates);
-      }
-    }
+    keys(samples, candidates);
     return candidates;
+  }
+
+  /**
+   * What names the rows stands at their left: the columns of texts up to the first that has one
+   * twice. Texts further right differ by chance.
+   */
+  private static void keys(SampleRows samples, List<Candidate> candidates) {
+    for (FieldSpec field : samples.columns()) {
+      if (field.form().type() != FieldType.STRING || !differs(samples, field.name())) {
+        return;
+      }
+      key(samples, field.name(), candidates);
+    }
+  }
+
+  /** Whether no file has a text of a column twice. */
+  private static boolean differs(SampleRows samples, String field) {
+    return samples.parts().stream()
+        .allMatch(
+            part -> {
+              Set<Object> texts = new HashSet<>();
+              return part.rows().stream().allMatch(r -> texts.add(r.value(field).content()));
+            });
   }
 
   private static int steps(SampleRows samples) {

@@ -170,4 +170,21 @@ class DraftOfPartsTest {
     assertThat(balance(9)).contains(field).doesNotContain("default");
     assertThat(balance(1, 0)).as("a first row shows nothing").doesNotContain("default");
   }
+
+  /** Ten berths with a mark, a quay that comes again or does not, and a remark. */
+  private static String berths(boolean again) {
+    TableBuilder table = new TableBuilder("Mark", "Quay", "Remark");
+    for (int r = 0; r < 10; r++) {
+      table.row("M" + r + "x", "Q" + (again ? r % 3 : r) + "y", "seen on day " + r);
+    }
+    return SpecDraft.of(List.of(file("a.pdf", lines("Berths"), table.build())));
+  }
+
+  @Test
+  void whatNamesTheRowsStandsAtTheirLeft() {
+    assertThat(berths(false)).contains("{unique: mark}", "{unique: quay}", "{unique: remark}");
+    assertThat(berths(true))
+        .contains("{unique: mark}")
+        .doesNotContain("unique: quay", "unique: remark");
+  }
 }
