@@ -1,5 +1,6 @@
 package dev.inlay.draft;
 
+import dev.inlay.draft.LabelValues.Labelled;
 import dev.inlay.model.Table;
 import dev.inlay.rows.TypeTrial;
 import java.util.ArrayList;
@@ -17,6 +18,7 @@ final class DraftSamples {
   private final List<Layout> rare = new ArrayList<>();
   private final Set<Table> blocks = Collections.newSetFromMap(new IdentityHashMap<>());
   private final VaryingLines lines;
+  private final List<Labelled> labelled;
   private final Optional<Character> decimal;
 
   DraftSamples(List<SampleFile> files) {
@@ -31,6 +33,10 @@ final class DraftSamples {
       }
     }
     lines = new VaryingLines(files);
+    labelled =
+        LabelValues.of(files, blocks).stream()
+            .filter(l -> !lines.title().equals(Optional.of(l.label())))
+            .toList();
     List<List<String>> texts = new ArrayList<>();
     layouts.forEach(l -> l.columns().forEach(c -> texts.addAll(c.textsByFile())));
     decimal = TypeTrial.decimalMark(texts);
@@ -57,6 +63,11 @@ final class DraftSamples {
 
   VaryingLines lines() {
     return lines;
+  }
+
+  /** Values beside labels, but for what names the report. */
+  List<Labelled> labelled() {
+    return labelled;
   }
 
   /** The decimal mark, where the numbers show it. */

@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 
 /** Writes the fields of one data set of a draft: where they come from, and of what type. */
@@ -97,10 +96,7 @@ final class FieldDraft {
 
   /** Writes the values outside its columns. */
   void values() {
-    List<Labelled> labelled =
-        LabelValues.of(samples.files(), samples.blocks()).stream()
-            .filter(l -> !samples.lines().title().equals(Optional.of(l.label())))
-            .toList();
+    List<Labelled> labelled = samples.labelled();
     List<Varying> varying =
         samples
             .lines()

@@ -140,7 +140,7 @@ final class LabelValues {
 
   /** Whether a table begins above a line and goes on below it, or on a later page. */
   private static boolean isWithinTable(PageLine line, SampleFile file) {
-    double y = (line.box().top() + line.box().bottom()) / 2;
+    double y = line.box().centreY();
     return file.tables().stream()
         .map(Table::frames)
         .anyMatch(

@@ -84,11 +84,12 @@ final class Layout {
     }
   }
 
+  /** A table of the layout, the file that has it, and what it prints. */
+  private record Part(String file, Table table, TableTexts texts) {}
+
   private final List<LayoutColumn> columns = new ArrayList<>();
   private final Map<String, Table> tables = new LinkedHashMap<>();
-  private final List<TableTexts> all = new ArrayList<>();
-  private final List<Table> every = new ArrayList<>();
-  private final List<String> fileOf = new ArrayList<>();
+  private final List<Part> parts = new ArrayList<>();
   private final Map<String, List<String>> titles = new LinkedHashMap<>();
 
   /** The layouts of the tables in some files, in the order of their first tables. */
@@ -127,15 +128,15 @@ final class Layout {
             && titles.size() > 1
             && titles.keySet().equals(tables.keySet())
             && titles.values().stream().allMatch(names::equals)
-            && every.stream().allMatch(t -> t.title().isPresent());
+            && parts.stream().allMatch(p -> p.table().title().isPresent());
     if (!apart) {
       return List.of(this);
     }
     Map<String, Layout> byTitle = new LinkedHashMap<>();
-    for (int t = 0; t < every.size(); t++) {
+    for (Part part : parts) {
       byTitle
-          .computeIfAbsent(every.get(t).title().orElseThrow(), title -> new Layout())
-          .add(fileOf.get(t), every.get(t), all.get(t));
+          .computeIfAbsent(part.table().title().orElseThrow(), title -> new Layout())
+          .add(part.file(), part.table(), part.texts());
     }
     return List.copyOf(byTitle.values());
   }
@@ -146,7 +147,7 @@ final class Layout {
       alike += columns.stream().anyMatch(c -> areAlike(c, path)) ? 1 : 0;
     }
     int most = Math.max(columns.size(), texts.paths().size());
-    return alike >= SAME_SHARE * most && all.get(0).blocks() > 1 == texts.blocks() > 1;
+    return alike >= SAME_SHARE * most && parts.get(0).texts().blocks() > 1 == texts.blocks() > 1;
   }
 
   private static boolean areAlike(LayoutColumn column, List<String> path) {
@@ -156,13 +157,11 @@ final class Layout {
 
   private void add(String file, Table table, TableTexts texts) {
     tables.putIfAbsent(file, table);
-    every.add(table);
-    fileOf.add(file);
+    parts.add(new Part(file, table, texts));
     table
         .title()
         .filter(t -> !titles.computeIfAbsent(file, f -> new ArrayList<>()).contains(t))
         .ifPresent(t -> titles.get(file).add(t));
-    all.add(texts);
     Set<LayoutColumn> taken = new LinkedHashSet<>();
     for (int c = 0; c < texts.paths().size(); c++) {
       List<String> path = texts.paths().get(c);
@@ -201,12 +200,12 @@ final class Layout {
 
   /** What all its tables print. */
   List<TableTexts> texts() {
-    return all;
+    return parts.stream().map(Part::texts).toList();
   }
 
   /** All its tables. */
   List<Table> all() {
-    return every;
+    return parts.stream().map(Part::table).toList();
   }
 
   /** The titles of its tables in the first file that has several of them. */
@@ -216,7 +215,7 @@ final class Layout {
 
   /** Whether all its tables are blocks of labels and values. */
   boolean isBlockOfLabels() {
-    return every.stream().allMatch(LabelValues::isBlock);
+    return parts.stream().map(Part::table).allMatch(LabelValues::isBlock);
   }
 
   /**
@@ -255,6 +254,6 @@ final class Layout {
   }
 
   boolean isFolded() {
-    return all.get(0).blocks() > 1;
+    return parts.get(0).texts().blocks() > 1;
   }
 }

@@ -36,11 +36,13 @@ public final class SpecDraft {
 
   /** The draft, corrected by what it makes of its samples until nothing new comes of that. */
   private String tried() {
-    DraftTrial trial = trial();
+    String text = text();
+    DraftTrial trial = trial(text);
     while (corrections.readAsText(trial.unread())) {
-      trial = trial();
+      text = text();
+      trial = trial(text);
     }
-    List<Relations.Shown> shown = relations(text());
+    List<Relations.Shown> shown = relations(text);
     for (int set = 0; set < shown.size(); set++) {
       for (String field : shown.get(set).zeros()) {
         corrections.isZeroWhereBlank(set, field);
@@ -49,8 +51,8 @@ public final class SpecDraft {
     return withOutcome(withChecks(text(), shown), trial);
   }
 
-  private DraftTrial trial() {
-    return DraftTrial.of(text(), samples.files(), samples.blocks());
+  private DraftTrial trial(String text) {
+    return DraftTrial.of(text, samples.files(), samples.blocks());
   }
 
   private List<Relations.Shown> relations(String text) {

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.regex.Pattern;
 
 /**
@@ -159,15 +160,8 @@ final class VaryingLines {
     String[] words = line.text().split(" ");
     for (int at = words.length - 1; at >= LEAST_WORDS_BEFORE_NAME; at--) {
       String before = String.join(" ", List.of(words).subList(0, at));
-      List<String> names = new ArrayList<>();
-      for (List<PageLine> head : heads) {
-        head.stream()
-            .flatMap(l -> between(l.text(), before, "").stream())
-            .filter(VaryingLines::isName)
-            .findFirst()
-            .ifPresent(names::add);
-      }
-      if (names.size() == heads.size() && names.stream().distinct().count() > 1) {
+      List<String> names = differing(before, "", VaryingLines::isName, heads);
+      if (!names.isEmpty()) {
         return Optional.of(
             new Varying(nameOfLast(words, at), "^" + quoted(before) + " (.+)$", names));
       }
@@ -216,22 +210,29 @@ final class VaryingLines {
     if (before.isEmpty() || own.chars().noneMatch(Character::isDigit)) {
       return Optional.empty();
     }
-    List<String> values = new ArrayList<>();
-    for (List<PageLine> page : pages) {
-      Optional<String> value =
-          page.stream().flatMap(l -> between(l.text(), before, after).stream()).findFirst();
-      if (value.isEmpty()) {
-        return Optional.empty();
-      }
-      values.add(value.get());
-    }
-    if (values.stream().distinct().count() < 2) {
+    List<String> values = differing(before, after, text -> true, pages);
+    if (values.isEmpty()) {
       return Optional.empty();
     }
     String label = words[at - 1];
     String end = after.isEmpty() ? "$" : " " + quoted(words[at + count]);
     String pattern = quoted(label) + " (.+)" + end;
     return Optional.of(new Varying(name(label), pattern, values));
+  }
+
+  /** What stands between two texts, file by file; none where a file lacks it or all have one. */
+  private static List<String> differing(
+      String before, String after, Predicate<String> wanted, List<List<PageLine>> pages) {
+    List<String> values = new ArrayList<>();
+    for (List<PageLine> page : pages) {
+      page.stream()
+          .flatMap(l -> between(l.text(), before, after).stream())
+          .filter(wanted)
+          .findFirst()
+          .ifPresent(values::add);
+    }
+    boolean all = values.size() == pages.size();
+    return all && values.stream().distinct().count() > 1 ? values : List.of();
   }
 
   private static Optional<String> between(String text, String before, String after) {

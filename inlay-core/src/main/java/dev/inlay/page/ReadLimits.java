@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -39,7 +40,7 @@ public record ReadLimits(Duration time, Map<Limit, Integer> changed) {
 
     /** As options and specs name it. */
     public String word() {
-      return name().toLowerCase(java.util.Locale.ROOT);
+      return name().toLowerCase(Locale.ROOT);
     }
 
     /** The limit where nothing else is said. */

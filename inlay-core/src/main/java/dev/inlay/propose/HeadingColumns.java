@@ -184,16 +184,18 @@ final class HeadingColumns {
 
   /** Whether the heading of the column behind one follows its own in a series. */
   private boolean isSeries(int column) {
-    return hasNames(column) && Series.follows(name(column), name(column + 1));
+    return countsOn(column, 1);
   }
 
-  private boolean isSeriesDown(int column) {
-    return hasNames(column) && Series.follows(name(column + 1), name(column));
-  }
-
-  private boolean hasNames(int column) {
+  /** Whether the headings of a column and the next count on, up with a step of 1, down with -1. */
+  private boolean countsOn(int column, int step) {
     boolean both = column >= 0 && column + 1 < below.length;
-    return both && name(column) != null && name(column + 1) != null;
+    if (!both || name(column) == null || name(column + 1) == null) {
+      return false;
+    }
+    return step > 0
+        ? Series.follows(name(column), name(column + 1))
+        : Series.follows(name(column + 1), name(column));
   }
 
   /**
@@ -211,18 +213,14 @@ final class HeadingColumns {
   /** How many headings around a column count on, up with a step of 1 and down with -1. */
   private int run(int column, int step) {
     int from = column;
-    while (from > 0 && counts(from - 1, step)) {
+    while (countsOn(from - 1, step)) {
       from--;
     }
     int to = column;
-    while (counts(to, step)) {
+    while (countsOn(to, step)) {
       to++;
     }
     return to - from + 1;
-  }
-
-  private boolean counts(int column, int step) {
-    return step > 0 ? isSeries(column) : isSeriesDown(column);
   }
 
   /** Whether a line has no text over the columns beside one that have headings below. */

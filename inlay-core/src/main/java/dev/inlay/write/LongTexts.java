@@ -12,7 +12,7 @@ import java.util.stream.Stream;
 final class LongTexts {
 
   /** What the sheet format can hold in a cell. */
-  static final int MOST_TEXT = 32_767;
+  private static final int MOST_TEXT = 32_767;
 
   private static final String NAME = "Long texts";
 

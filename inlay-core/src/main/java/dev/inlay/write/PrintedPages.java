@@ -6,7 +6,7 @@ import org.dhatim.fastexcel.Worksheet;
 /** How the sheets of all workbooks are printed. */
 final class PrintedPages {
 
-  /** Wider sheets are printed across the page: so many characters of the usual type fit upright. */
+  /** Upright a page holds this many characters of the usual type; wider sheets lie across it. */
   private static final int WIDEST_UPRIGHT = 95;
 
   private PrintedPages() {}

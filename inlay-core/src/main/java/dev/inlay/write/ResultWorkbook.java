@@ -3,7 +3,6 @@ package dev.inlay.write;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.List;
-import java.util.Optional;
 import org.dhatim.fastexcel.Workbook;
 import org.dhatim.fastexcel.Worksheet;
 
@@ -43,15 +42,10 @@ final class ResultWorkbook {
     for (int i = 0; i < sheets.size(); i++) {
       findings = sheets.get(i).name().equals(ResultSheets.FINDINGS) ? called.get(i) : findings;
     }
-    LongTexts longTexts = new LongTexts();
-    SheetWriter writer = new SheetWriter(findings, longTexts);
+    SheetWriter writer = new SheetWriter(findings, new LongTexts());
     for (int i = 0; i < sheets.size(); i++) {
       writer.write(workbook, sheets.get(i), called.get(i));
     }
-    Optional<ResultSheet> texts = longTexts.sheet();
-    if (texts.isPresent()) {
-      writer.write(workbook, texts.get(), names.of(texts.get().name()));
-    }
-    workbook.finish();
+    writer.finish(workbook, names);
   }
 }

@@ -6,6 +6,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.dhatim.fastexcel.BorderSide;
 import org.dhatim.fastexcel.BorderStyle;
@@ -32,7 +33,7 @@ final class SheetWriter {
   private static final int PADDING = 3;
 
   /** As in the workbooks of tables; programs that do not know table styles show it. */
-  private static final String HEADER_SHADE = "E3EAF0";
+  static final String HEADER_SHADE = "E3EAF0";
 
   /** The width of a bracket behind figures, so that they do not touch the text in the next cell. */
   private static final String ROOM = "_)_)";
@@ -203,6 +204,20 @@ final class SheetWriter {
     if (cell.link().isEmpty() && links.add(to.getName() + " " + place)) {
       to.hyperlink(row, column, HyperLink.internal(place, cell.text()));
     }
+  }
+
+  /**
+   * Writes the sheet of long texts, where there are any, and ends the workbook.
+   *
+   * @param names those of its sheets
+   * @throws IOException if the workbook's stream fails
+   */
+  void finish(Workbook workbook, SheetNames names) throws IOException {
+    Optional<ResultSheet> texts = longTexts.sheet();
+    if (texts.isPresent()) {
+      write(workbook, texts.get(), names.of(texts.get().name()));
+    }
+    workbook.finish();
   }
 
   private void text(Worksheet to, int row, int column, String text, String head) {

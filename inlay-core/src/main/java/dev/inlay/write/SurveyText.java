@@ -68,7 +68,7 @@ public final class SurveyText {
     for (TableSummary table : first.tables()) {
       tables.add(
           table.id(),
-          pages(table),
+          TextTables.pages(table.pages()),
           table.rows() + " × " + table.columns(),
           rulings(table),
           doubt(table.confidence(), table.warnings()),
@@ -144,12 +144,6 @@ public final class SurveyText {
   static String fileName(PaperSummary paper) {
     Path name = paper.path().getFileName();
     return name == null ? paper.path().toString() : name.toString();
-  }
-
-  private static String pages(TableSummary table) {
-    int first = table.pages().get(0);
-    int last = table.pages().get(table.pages().size() - 1);
-    return first == last ? "page " + first : "pages " + first + "–" + last;
   }
 
   private static String rulings(TableSummary table) {

@@ -55,7 +55,7 @@ final class TablesCover {
         Cell.of(document.fileName()),
         Cell.of(sheet),
         Cell.of(table.title().orElse(null)),
-        Cell.of(pages(table)),
+        Cell.of(TextTables.pageRange(table.pages())),
         count(table.bodyRows().size()),
         count(table.columns().size()),
         new Cell(
@@ -66,12 +66,6 @@ final class TablesCover {
                 : table.warnings().stream()
                     .map(Warning::message)
                     .collect(Collectors.joining("; "))));
-  }
-
-  private static String pages(Table table) {
-    int first = table.pages().get(0);
-    int last = table.pages().get(table.pages().size() - 1);
-    return first == last ? String.valueOf(first) : first + "\u2013" + last;
   }
 
   private static Cell count(int number) {

@@ -3,7 +3,6 @@ package dev.inlay.write;
 import dev.inlay.extract.DocumentTables;
 import dev.inlay.model.RulingExtent;
 import dev.inlay.model.Table;
-import dev.inlay.model.TableFrame;
 import dev.inlay.model.TableNote;
 import dev.inlay.model.Warning;
 import java.util.ArrayList;
@@ -71,7 +70,7 @@ public final class TextTables {
 
   /** Where a table stands, how large it is, and how sure. */
   static String place(Table table) {
-    return pages(table)
+    return pages(table.pages())
         + ", "
         + counted(table.bodyRows().size(), "row")
         + " and "
@@ -91,11 +90,16 @@ public final class TextTables {
     };
   }
 
-  private static String pages(Table table) {
-    List<TableFrame> frames = table.frames();
-    int first = frames.get(0).page();
-    int last = frames.get(frames.size() - 1).page();
-    return first == last ? "page " + first : "pages " + first + "–" + last;
+  /** Different pages, from the first to the last: {@code page 1}, {@code pages 1–3}. */
+  static String pages(List<Integer> pages) {
+    return (pages.size() > 1 ? "pages " : "page ") + pageRange(pages);
+  }
+
+  /** The same without a noun. */
+  static String pageRange(List<Integer> pages) {
+    int first = pages.get(0);
+    int last = pages.get(pages.size() - 1);
+    return first == last ? String.valueOf(first) : first + "–" + last;
   }
 
   /** A number and its noun, e.g. {@code 3 pages}. */

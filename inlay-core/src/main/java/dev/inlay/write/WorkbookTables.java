@@ -31,8 +31,6 @@ public final class WorkbookTables {
   /** Room beside the text for the filter button and the cell's padding. */
   private static final int PADDING = 3;
 
-  private static final String HEADER_SHADE = "E3EAF0";
-
   private final Workbook workbook;
   private final LongTexts longTexts = new LongTexts();
 
@@ -64,7 +62,7 @@ public final class WorkbookTables {
         called.put(table, several ? names.of(document.fileName(), table.id()) : names.of(table));
       }
     }
-    SheetWriter writer = new SheetWriter(summary, longTexts);
+    SheetWriter writer = new SheetWriter(ResultSheets.FINDINGS, longTexts);
     writer.write(workbook, TablesCover.of(documents, called), summary);
     for (DocumentTables document : documents) {
       NumberFormat fallback = FlatTable.numberForm(document);
@@ -72,11 +70,7 @@ public final class WorkbookTables {
         writeSheet(workbook.newWorksheet(called.get(table)), new FlatTable(table, fallback));
       }
     }
-    Optional<ResultSheet> texts = longTexts.sheet();
-    if (texts.isPresent()) {
-      writer.write(workbook, texts.get(), names.of(texts.get().name()));
-    }
-    workbook.finish();
+    writer.finish(workbook, names);
   }
 
   private static void checkFits(List<DocumentTables> documents) throws TooLargeException {
@@ -148,7 +142,7 @@ public final class WorkbookTables {
           .wrapText(true)
           .verticalAlignment("center")
           .horizontalAlignment(figures[c] ? "right" : "left")
-          .fillColor(HEADER_SHADE)
+          .fillColor(SheetWriter.HEADER_SHADE)
           .borderStyle(BorderSide.BOTTOM, BorderStyle.THIN)
           .set();
     }
