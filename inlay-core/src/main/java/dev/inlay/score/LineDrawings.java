@@ -7,16 +7,12 @@ import dev.inlay.geom.Interval;
 import dev.inlay.page.Fill;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 
 /** The rulings and shades around a line. */
 final class LineDrawings {
 
   /** A ruling over this share of the width is one of the whole table. */
   private static final double FULL_WIDTH_SHARE = 0.8;
-
-  /** One over less than this share of all lines leaves a column out. */
-  private static final double WHOLE_WIDTH = 0.95;
 
   /** Broken at the gutters, rulings at one height cover this share. */
   private static final double BROKEN = 0.6;
@@ -100,29 +96,6 @@ final class LineDrawings {
     return gaps.get(i).full();
   }
 
-  /**
-   * Whether a line, but for the last, stands in the middle over a ruling, and under none.
-   *
-   * @param table how far the table reaches, which such rulings cover
-   */
-  boolean isCentredOverFirstRuling(int i, Interval table) {
-    Box box = zone.lines().get(i).box();
-    double size = zone.lines().get(i).line().size();
-    double above =
-        i == 0 ? box.top() - MOST_RULING_DISTANCE * size : zone.lines().get(i - 1).box().centreY();
-    double below = zone.lines().get(i + 1).box().centreY();
-    return across(above, box.centreY(), table).findAny().isEmpty()
-        && across(box.centreY(), below, table)
-            .anyMatch(r -> Math.abs(r.extent().middle() - box.centreX()) < SAME_END * size);
-  }
-
-  /** The rulings between two heights that lie over the whole width of a table. */
-  private Stream<Ruling> across(double from, double to, Interval table) {
-    return zone.horizontals().stream()
-        .filter(r -> r.isDrawn() && r.at() > from && r.at() < to)
-        .filter(r -> r.extent().overlap(table) >= WHOLE_WIDTH * table.length());
-  }
-
   boolean isPartlyRuledAbove(int i) {
     return gaps.get(i).part();
   }
@@ -141,6 +114,7 @@ final class LineDrawings {
 
   void addTo(Signs signs, int i) {
     boolean last = i + 1 == ground.length;
+    signs.about(Aspect.DRAWINGS);
     signs.add("ruled above", gaps.get(i).full());
     signs.add("ruled below", gaps.get(i + 1).full());
     signs.add("partly ruled above", gaps.get(i).part());

@@ -34,6 +34,7 @@ final class LineNeighbours {
   }
 
   void addTo(Signs signs, int i) {
+    signs.about(Aspect.ALIGNMENT);
     signs.add("aligned above", best(i, -1));
     signs.add("aligned below", best(i, 1));
     signs.add("aligned with the line above", i > 0 ? aligned(i, i - 1) : 0);
@@ -120,6 +121,7 @@ final class LineNeighbours {
   private void addShapes(Signs signs, int i) {
     double[] down = shapesBeside(i, 1);
     double[] up = shapesBeside(i, -1);
+    signs.about(Aspect.CONTENT);
     signs.add("words over quantities", down[0]);
     signs.add("quantities over quantities", down[1]);
     signs.add("words over words", down[2]);
@@ -217,6 +219,7 @@ final class LineNeighbours {
     boolean any = right > 0;
     Box box = lines.get(i).box();
     double indent = any ? (box.left() - left) / size : 0;
+    signs.about(Aspect.INDENT);
     signs.add("begins at the left of its neighbours", any && Math.abs(indent) < 0.5);
     signs.add("begins further right", any && indent >= 0.5 && indent < 3);
     signs.add("begins far right", any && indent >= 3);

@@ -57,10 +57,16 @@ public final class LineSigns {
     return Names.OF_STEP;
   }
 
+  /** What the signs of a line look at, and then those of a step. */
+  public static List<Aspect> aspects() {
+    return List.copyOf(Names.ASPECTS);
+  }
+
   /** Gathered once, by the code that gathers the values, from two lines that say nothing. */
   private static final class Names {
     static final List<String> OF_LINE;
     static final List<String> OF_STEP;
+    static final List<Aspect> ASPECTS = new ArrayList<>();
 
     static {
       LineSigns sample = new LineSigns(SampleZone.TWO_LINES);
@@ -70,6 +76,8 @@ public final class LineSigns {
       Signs step = Signs.ofNames();
       sample.addStep(step, 1);
       OF_STEP = step.names();
+      ASPECTS.addAll(line.aspects());
+      ASPECTS.addAll(step.aspects());
     }
   }
 
@@ -107,6 +115,7 @@ public final class LineSigns {
     drawings.addTo(signs, i);
     ChunkLine line = zone.lines().get(i);
     double size = line.line().size();
+    signs.about(Aspect.TYPE);
     signs.add("small type", size < SMALL * zone.typeSize());
     signs.add("large type", size > LARGE * zone.typeSize());
     boolean last = i + 1 == zone.lines().size();
@@ -117,14 +126,17 @@ public final class LineSigns {
     signs.add("looks as the line above", i > 0 && looksAs(i, i - 1));
     boolean label = line.isTabular() && line.chunks().get(0).isBold() && !line.isBold();
     signs.add("label alone bold", label);
+    signs.about(Aspect.WORDING);
     signs.add("said before", saidBefore(i));
     double above = i == 0 ? 4 : Math.min(4, ChunkLine.step(zone.lines(), i) / size);
     double below = last ? 4 : Math.min(4, ChunkLine.step(zone.lines(), i + 1) / size);
+    signs.about(Aspect.SPACING);
     signs.add("step above", above / 4);
     signs.add("step below", below / 4);
     signs.add("nearer to the line below", below < 0.8 * above);
     signs.add("nearer to the line above", above < 0.8 * below);
     double y = line.box().centreY() / Math.max(1, zone.pageHeight());
+    signs.about(Aspect.PLACE);
     signs.add("at the head of the page", y < 0.09);
     signs.add("at the foot of the page", y > 0.91);
     signs.add("first of the zone", i == 0);
@@ -156,6 +168,7 @@ public final class LineSigns {
     double size = zone.lines().get(i).line().size();
     double step = ChunkLine.step(zone.lines(), i);
     signs.add("step", 1);
+    signs.about(Aspect.SPACING);
     signs.add("lines beside each other", step < 0.75 * size);
     signs.add("close", step >= 0.75 * size && step < 1.35 * size);
     signs.add("wide", step >= 1.9 * size && step < 2.8 * size);
@@ -163,6 +176,7 @@ public final class LineSigns {
     signs.add("closer than usual", usualStep > 0 && step < 0.85 * usualStep);
     signs.add("wider than usual", usualStep > 0 && step > 1.25 * usualStep);
     signs.add("far wider than usual", usualStep > 0 && step > 1.8 * usualStep);
+    signs.about(Aspect.DRAWINGS);
     signs.add("ruled between", drawings.isFullyRuledAbove(i));
     signs.add("partly ruled between", drawings.isPartlyRuledAbove(i));
     signs.add("shade edge between", drawings.isShadeEdgeAbove(i));
@@ -170,12 +184,14 @@ public final class LineSigns {
     signs.add("held by vertical rulings", drawings.isHeldByVerticals(i));
     ChunkLine above = zone.lines().get(i - 1);
     ChunkLine below = zone.lines().get(i);
+    signs.about(Aspect.TYPE);
     signs.add("bold ends", above.isBold() && !below.isBold());
     signs.add("bold begins", !above.isBold() && below.isBold());
     double sizes = below.line().size() / above.line().size();
     signs.add("type becomes smaller", sizes < SMALL);
     signs.add("type becomes larger", sizes > 1 / SMALL);
     double aligned = Math.max(neighbours.aligned(i, i - 1), neighbours.aligned(i - 1, i));
+    signs.about(Aspect.ALIGNMENT);
     signs.add("aligned texts", aligned);
     boolean tabular = above.isTabular() && below.isTabular();
     signs.add("both tabular and aligned", tabular && aligned >= 0.5);

@@ -51,6 +51,7 @@ final class LineText {
   void addTo(Signs signs, double zoneWidth) {
     int chunks = shapes.size();
     int words = line.words().size();
+    signs.about(Aspect.ALIGNMENT);
     signs.add("bias", 1);
     signs.add("one text", chunks == 1);
     signs.add("two texts", chunks == 2);
@@ -60,13 +61,17 @@ final class LineText {
     signs.add("words in a text", Math.min(1, (double) words / chunks / 10));
     long values = shapes.stream().filter(TextShape::isValue).count();
     long quantities = shapes.stream().filter(TextShape::isQuantity).count();
+    signs.about(Aspect.CONTENT);
     signs.add("share of values", (double) values / chunks);
     signs.add("share of quantities", (double) quantities / chunks);
     signs.add("no values", values == 0);
     signs.add("values behind the first", chunks > 1 && values >= chunks - 1);
     signs.add("first is words", shapes.get(0) == TextShape.WORDS);
+    signs.about(Aspect.ALIGNMENT);
     signs.add("prose", line.isProse());
+    signs.about(Aspect.PLACE);
     signs.add("prose of the zone's width", prose(zoneWidth));
+    signs.about(Aspect.CONTENT);
     signs.add("share of units", share(TextShape.UNIT));
     signs.add("share of years", years());
     signs.add("numbers of columns", areNumbersOfColumns());
@@ -84,6 +89,7 @@ final class LineText {
     signs.add("ends with a full stop", last == '.' || last == '。');
     signs.add("ends with a colon", last == ':');
     signs.add("ends with a comma or hyphen", last == ',' || last == '-');
+    signs.about(Aspect.WORDING);
     signs.add("caption", CAPTION.matcher(text).matches() && startsLikeCaption());
     signs.add("note", NOTE.matcher(text).matches());
     signs.add("continued", CONTINUED.matcher(text).matches());
@@ -95,6 +101,7 @@ final class LineText {
     String end = line.words().get(line.words().size() - 1).text();
     boolean whole = end.length() <= 4 && end.chars().allMatch(Character::isDigit);
     signs.add("ends with a page number", line.hasLeader() && whole);
+    signs.about(Aspect.TYPE);
     signs.add("bold", line.isBold());
     signs.add("italic", line.line().isItalic());
     boolean capitals = text.equals(text.toUpperCase(Locale.ROOT));

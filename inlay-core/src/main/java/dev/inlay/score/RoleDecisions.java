@@ -6,7 +6,9 @@ import dev.inlay.evidence.LineRole;
 import dev.inlay.model.Decision;
 import dev.inlay.model.Reason;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -27,6 +29,8 @@ public final class RoleDecisions {
   private final double[][] lineSigns;
   private final double[][] stepSigns;
   private final RoleModel model = RoleModel.trained();
+  private final double[][] inputs;
+  private final double[][] sums;
 
   private RoleDecisions(int page, Zone zone, RoleReading reading) {
     this.page = page;
@@ -35,6 +39,8 @@ public final class RoleDecisions {
     LineSigns signs = new LineSigns(zone);
     lineSigns = signs.ofLines();
     stepSigns = signs.ofSteps();
+    inputs = RoleModel.inputs(lineSigns, stepSigns);
+    sums = model.units().sums(inputs);
   }
 
   /**
@@ -88,58 +94,69 @@ public final class RoleDecisions {
   }
 
   private List<Reason> reasons(int line, LineRole chosen, LineRole other) {
-    List<Reason> reasons = new ArrayList<>();
-    if (reading.probability(line, chosen) < reading.probability(line, other)) {
-      reasons.add(new Reason("a custom of print, against the weights", 1));
-    }
-    double[][] weights = model.lineWeights();
-    add(
-        "",
-        LineSigns.lineNames(),
-        lineSigns[line],
-        weights[chosen.ordinal()],
-        weights[other.ordinal()],
-        reasons);
+    Map<String, Double> weights = new LinkedHashMap<>();
+    addOfLine(line, chosen, other, weights);
+    addOfUnits(line, chosen, other, weights);
     double[][][] steps = model.stepWeights();
     if (line > 0) {
       LineRole above = reading.roles().get(line - 1);
       double[][] from = steps[above.ordinal()];
-      add(
-          "after '" + above.words() + "'",
-          LineSigns.stepNames(),
-          stepSigns[line],
-          from[chosen.ordinal()],
-          from[other.ordinal()],
-          reasons);
+      String where = "after '" + above.words() + "'";
+      addOfStep(where, line, from[chosen.ordinal()], from[other.ordinal()], weights);
     }
     if (line + 1 < stepSigns.length) {
       LineRole below = reading.roles().get(line + 1);
-      add(
-          "before '" + below.words() + "'",
-          LineSigns.stepNames(),
-          stepSigns[line + 1],
-          steps[chosen.ordinal()][below.ordinal()],
-          steps[other.ordinal()][below.ordinal()],
-          reasons);
+      double[] ofChosen = steps[chosen.ordinal()][below.ordinal()];
+      double[] ofOther = steps[other.ordinal()][below.ordinal()];
+      addOfStep("before '" + below.words() + "'", line + 1, ofChosen, ofOther, weights);
     }
+    List<Reason> reasons = new ArrayList<>();
+    if (reading.probability(line, chosen) < reading.probability(line, other)) {
+      reasons.add(new Reason("a custom of print, against the weights", 1));
+    }
+    weights.forEach((sign, weight) -> reasons.add(new Reason(sign, weight)));
     return reasons;
   }
 
-  private static void add(
-      String where,
-      List<String> names,
-      double[] signs,
-      double[] chosen,
-      double[] other,
-      List<Reason> reasons) {
-    for (int s = 0; s < signs.length; s++) {
-      double weight = (chosen[s] - other[s]) * signs[s];
-      if (weight != 0) {
-        String sign = names.get(s);
-        boolean alone = where.isEmpty() || sign.equals(ANY_STEP);
-        String name = !alone ? where + ", " + sign : where.isEmpty() ? sign : where;
-        reasons.add(new Reason(name, weight));
+  private void addOfLine(int line, LineRole chosen, LineRole other, Map<String, Double> weights) {
+    double[] ofChosen = model.lineWeights()[chosen.ordinal()];
+    double[] ofOther = model.lineWeights()[other.ordinal()];
+    List<String> names = LineSigns.lineNames();
+    for (int s = 0; s < names.size(); s++) {
+      add(names.get(s), (ofChosen[s] - ofOther[s]) * lineSigns[line][s], weights);
+    }
+  }
+
+  /** What the signs of the line and of those around it say together. */
+  private void addOfUnits(int line, LineRole chosen, LineRole other, Map<String, Double> weights) {
+    HiddenUnits units = model.units();
+    List<String> names = RoleModel.inputNames();
+    for (int place = 0; place < HiddenUnits.LINES; place++) {
+      int from = line + place - HiddenUnits.REACH;
+      for (int s = 0; s < names.size() && from >= 0 && from < inputs.length; s++) {
+        if (inputs[from][s] != 0) {
+          String at = HiddenUnits.nameOf(place);
+          String name = at.isEmpty() ? names.get(s) : at + ": " + names.get(s);
+          double share =
+              units.share(sums[line], place, s, chosen) - units.share(sums[line], place, s, other);
+          add(name, share * inputs[from][s], weights);
+        }
       }
+    }
+  }
+
+  private void addOfStep(
+      String where, int line, double[] chosen, double[] other, Map<String, Double> weights) {
+    List<String> names = LineSigns.stepNames();
+    for (int s = 0; s < names.size(); s++) {
+      String name = names.get(s).equals(ANY_STEP) ? where : where + ", " + names.get(s);
+      add(name, (chosen[s] - other[s]) * stepSigns[line][s], weights);
+    }
+  }
+
+  private static void add(String sign, double weight, Map<String, Double> weights) {
+    if (weight != 0) {
+      weights.merge(sign, weight, Double::sum);
     }
   }
 }

@@ -26,15 +26,37 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
     RoleReading model = of(signs, choice.rank());
     List<LineRole> roles = new ArrayList<>(model.roles);
     if (choice.customs()) {
-      new HeadCustoms(zone, signs, model, roles).addColumnNumbers();
+      new ColumnCounts(zone).addTo(roles);
     }
     return new RoleReading(roles, model.probabilities);
   }
 
   private static RoleReading of(LineSigns signs, int rank) {
     RoleScores scores = RoleModel.trained().scores(signs.ofLines(), signs.ofSteps());
+    double[][] probabilities = scores.probabilities();
     List<List<LineRole>> best = scores.best(rank + 1);
-    return new RoleReading(best.get(Math.min(rank, best.size() - 1)), scores.probabilities());
+    List<LineRole> roles = best.get(Math.min(rank, best.size() - 1));
+    if (rank == 0) {
+      takeInProbable(roles, probabilities);
+    }
+    return new RoleReading(roles, probabilities);
+  }
+
+  /**
+   * Lines that are outside in the one best sequence, but more often inside over all sequences, are
+   * not lost: many readings of a list that differ in single lines outweigh the one without it.
+   */
+  private static void takeInProbable(List<LineRole> roles, double[][] probabilities) {
+    for (int i = 0; i < roles.size(); i++) {
+      double[] line = probabilities[i];
+      int best = LineRole.OUTSIDE.ordinal();
+      for (int r = 0; r < line.length && line[LineRole.OUTSIDE.ordinal()] < 0.5; r++) {
+        best = line[r] > line[best] || best == LineRole.OUTSIDE.ordinal() ? r : best;
+      }
+      if (roles.get(i) == LineRole.OUTSIDE && best != LineRole.OUTSIDE.ordinal()) {
+        roles.set(i, LineRole.values()[best]);
+      }
+    }
   }
 
   /**
@@ -65,15 +87,8 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
       return model;
     }
     List<LineRole> roles = new ArrayList<>(model.roles);
-    RowCustoms rows = new RowCustoms(zone, signs, model, roles);
-    GroupCustoms groups = new GroupCustoms(zone, model, roles);
-    rows.takeInLines();
-    groups.takeInAtFoot();
-    groups.addThoseSetAlike();
-    new HeadCustoms(zone, signs, model, roles).apply();
-    rows.partAndJoin();
-    groups.joinLines();
-    LabelsAbove.join(zone.lines(), roles);
+    new RowCustoms(zone, signs, model, roles).apply();
+    new ColumnCounts(zone).addTo(roles);
     return new RoleReading(roles, model.probabilities);
   }
 

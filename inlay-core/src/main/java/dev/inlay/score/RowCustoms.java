@@ -8,8 +8,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Customs of print by which lines are rows: lines between rows and right below them belong to the
- * table, quantities below quantities begin a row, and rulings part rows.
+ * Customs of print that hold whatever the weights say: lines between rows and right below them
+ * belong to the table, what stands far below does not, and quantities below quantities begin a row.
+ * A row that is lost is worse than one too many.
  */
 final class RowCustoms {
 
@@ -27,21 +28,11 @@ final class RowCustoms {
   /** This many rows show the edges of the columns. */
   private static final int ROWS_ABOVE = 6;
 
-  /** Steps and edges that differ by less than this many type sizes are the same. */
-  private static final double SAME_STEP = 0.1;
-
-  /** Where rulings part this share of the rows, they part all of them. */
-  private static final double RULED_ROWS = 0.8;
-
-  /** Fewer ruled rows show no custom. */
-  private static final int LEAST_RULED_ROWS = 4;
-
   /** A line this many times as far below as the table's lines are apart goes on with none. */
   private static final double FAR_BELOW = 2.2;
 
   private final List<ChunkLine> lines;
   private final LineNeighbours neighbours;
-  private final LineDrawings drawings;
   private final RoleReading reading;
   private final List<LineRole> roles;
 
@@ -54,23 +45,19 @@ final class RowCustoms {
   RowCustoms(Zone zone, LineSigns signs, RoleReading reading, List<LineRole> roles) {
     lines = zone.lines();
     neighbours = signs.neighbours();
-    drawings = signs.drawings();
     this.reading = reading;
     this.roles = roles;
   }
 
-  /** Leaves out what stands far below, and takes lines between and below rows into the table. */
-  void takeInLines() {
+  /**
+   * Leaves out what stands far below, takes lines between and below rows into the table, and parts
+   * rows.
+   */
+  void apply() {
     leaveFarLinesOut();
     takeInSingleLines();
     takeInRowsBelow();
-  }
-
-  /** Parts and joins lines to rows, when it is known which are headings. */
-  void partAndJoin() {
     partRecords();
-    partLowerCaseRows();
-    joinInBands();
   }
 
   /**
@@ -165,37 +152,6 @@ final class RowCustoms {
     }
   }
 
-  /**
-   * Where labels begin in lower case, a small letter does not tell that a line goes on: a line with
-   * a label of its own, as far from its neighbours as these are from each other, is a row.
-   */
-  private void partLowerCaseRows() {
-    for (int i = 1; i + 1 < roles.size(); i++) {
-      if (roles.get(i) == LineRole.GOES_ON
-          && roles.get(i - 1) == LineRole.RECORD
-          && roles.get(i + 1) == LineRole.RECORD
-          && lines.get(i).isTabular()
-          && beginInLowerCaseAtOnePlace(i)
-          && Math.abs(ChunkLine.step(lines, i) - ChunkLine.step(lines, i + 1))
-              < SAME_STEP * lines.get(i).line().size()) {
-        roles.set(i, LineRole.RECORD);
-      }
-    }
-  }
-
-  /** Whether a line and its neighbours do. */
-  private boolean beginInLowerCaseAtOnePlace(int line) {
-    double left = lines.get(line).box().left();
-    for (int i = line - 1; i <= line + 1; i++) {
-      boolean here =
-          Math.abs(lines.get(i).box().left() - left) < SAME_STEP * lines.get(i).line().size();
-      if (!here || !Character.isLowerCase(lines.get(i).chunks().get(0).text().codePointAt(0))) {
-        return false;
-      }
-    }
-    return true;
-  }
-
   /** Whether a line has quantities, and all of them stand below quantities. */
   private static boolean repeats(List<Chunk> chunks, List<Chunk> row) {
     int below = 0;
@@ -214,47 +170,5 @@ final class RowCustoms {
     return above.words().stream()
         .filter(w -> w.box().horizontal().overlap(chunk.box().horizontal()) > 0)
         .anyMatch(w -> TextShape.of(w.text()).isQuantity());
-  }
-
-  /**
-   * Where nearly every row has a ruling above it, a line of words without one goes on with the row
-   * above it: rulings part the rows, however many lines these have.
-   */
-  private void joinInBands() {
-    for (int from = 0; from < roles.size(); from++) {
-      int to = from;
-      int rows = 0;
-      int ruled = 0;
-      for (; to < roles.size() && roles.get(to) != LineRole.OUTSIDE; to++) {
-        boolean row = roles.get(to) == LineRole.RECORD && to > from;
-        rows += row ? 1 : 0;
-        ruled += row && drawings.isFullyRuledAbove(to) ? 1 : 0;
-      }
-      if (ruled >= LEAST_RULED_ROWS && 2 * ruled >= rows && areWords(from, to)) {
-        for (int i = from + 1; i < to; i++) {
-          if (isUnruledRecord(i)) {
-            roles.set(i, LineRole.GOES_ON);
-          }
-        }
-      }
-      from = to;
-    }
-  }
-
-  /** Whether nearly all records without a ruling above them are lines of words. */
-  private boolean areWords(int from, int to) {
-    int all = 0;
-    int words = 0;
-    for (int i = from + 1; i < to; i++) {
-      if (isUnruledRecord(i)) {
-        all++;
-        words += lines.get(i).hasQuantity() ? 0 : 1;
-      }
-    }
-    return all > 0 && words >= RULED_ROWS * all;
-  }
-
-  private boolean isUnruledRecord(int line) {
-    return roles.get(line) == LineRole.RECORD && !drawings.isFullyRuledAbove(line);
   }
 }

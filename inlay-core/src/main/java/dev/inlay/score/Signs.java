@@ -7,8 +7,10 @@ import java.util.List;
 public final class Signs {
 
   private final List<String> names = new ArrayList<>();
+  private final List<Aspect> aspects = new ArrayList<>();
   private final double[] values;
   private int count;
+  private Aspect aspect = Aspect.ALIGNMENT;
 
   /** Gathers numbers, and names where {@code values} is null. */
   private Signs(double[] values) {
@@ -25,10 +27,16 @@ public final class Signs {
     return new Signs(values);
   }
 
+  /** Says what the numbers added from here on look at. */
+  void about(Aspect now) {
+    aspect = now;
+  }
+
   /** Adds a number; most lie between 0 and 1. */
   public void add(String name, double value) {
     if (values == null) {
       names.add(name);
+      aspects.add(aspect);
     } else {
       values[count++] = value;
     }
@@ -42,5 +50,10 @@ public final class Signs {
   /** The names in the order of their numbers. */
   public List<String> names() {
     return List.copyOf(names);
+  }
+
+  /** What the numbers look at, in their order. */
+  List<Aspect> aspects() {
+    return List.copyOf(aspects);
   }
 }

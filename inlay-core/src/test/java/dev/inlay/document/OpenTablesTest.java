@@ -195,12 +195,6 @@ class OpenTablesTest {
   }
 
   @Test
-  void aTextAloneWithNothingBelowItIsANote() {
-    Table table = tables(landings(1).text("Vane Ness", 50, 156)).get(0);
-    assertThat(table.rows().get(table.rows().size() - 1).kind()).isEqualTo(RowKind.NOTE);
-  }
-
-  @Test
   void ruledColumnsWithoutRuledRowsAreReadLineByLine() {
     PageBuilder page = new PageBuilder();
     page.lattice(45, 86, 100, 20, 1, 3).lattice(45, 106, 100, 62, 1, 3);

@@ -100,8 +100,9 @@ class OpenGridTest {
   void aLineWithAFigureIsARowOfItsOwn() {
     PageBuilder page = line(new PageBuilder(), 86, "Vessel", "Home", "Boxed", "Bulk");
     body(page, 100);
-    Grid grid = grid(line(page, 156, "", "", "1.5", ""));
-    assertThat(grid.rows()).hasSize(6);
+    line(page, 156, "", "", "1.5", "");
+    Grid grid = grid(line(page, 170, "Foy", "Oyle", "9.5", "2.0"));
+    assertThat(grid.rows()).hasSize(7);
     assertThat(row(grid, 5)).containsExactly("1.5");
   }
 

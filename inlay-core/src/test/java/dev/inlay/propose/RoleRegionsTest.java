@@ -140,7 +140,8 @@ class RoleRegionsTest {
       page.text("and were weighed at the quay by noon too", 270, 100 + r * 12);
     }
     for (int r = 9; r < 14; r++) {
-      page.text("Cod" + r, 275, 100 + r * 12).text(String.valueOf(90 - r), 420, 100 + r * 12);
+      double y = 100 + r * 12;
+      page.text("Cod" + r, 275, y).text((90 - r) + ".5", 350, y).text("1" + r, 420, y);
     }
     List<OpenFrame> frames = find(page);
     assertThat(frames).hasSize(1);

@@ -129,30 +129,6 @@ class RoleReadingTest {
     assertThat(withNumberBelow(14 * 2.3).get(7)).isEqualTo(LineRole.OUTSIDE);
   }
 
-  /** Groups of rows, the heading of the second on two lines. */
-  private static List<LineRole> headingOnTwoLines(String second, double left, double step) {
-    PageBuilder page = row(new PageBuilder().bold(), 100, "Quay", "Water", "Power").plain();
-    page.bold().text("Harbour", 50, 116).plain();
-    for (int r = 0; r < 4; r++) {
-      row(page, 132 + 16 * r, "Quay " + r, "41" + r, "2,30" + r);
-    }
-    double y = 196;
-    page.bold().text("Moorings of the", 50, y).text(second, left, y + step).plain();
-    for (int r = 0; r < 4; r++) {
-      row(page, y + step + 16 + 16 * r, "Buoy " + r, "71" + r, "8,30" + r);
-    }
-    return RoleReading.of(zone(page)).roles().subList(6, 8);
-  }
-
-  @Test
-  void aHeadingThatGoesOnInLowerCaseOrSetAlikeRightBelowIsOne() {
-    List<LineRole> one = List.of(LineRole.GROUP, LineRole.GOES_ON);
-    assertThat(headingOnTwoLines("outer roads", 55, 11)).isEqualTo(one);
-    assertThat(headingOnTwoLines("Outer roads", 50.5, 11)).as("set alike").isEqualTo(one);
-    assertThat(headingOnTwoLines("Outer roads", 55, 11)).doesNotContain(LineRole.GOES_ON);
-    assertThat(headingOnTwoLines("outer roads", 50, 16)).doesNotContain(LineRole.GOES_ON);
-  }
-
   /** The role of the third of five rows, with a text that begins in lower case. */
   private static LineRole third(double y, String label) {
     PageBuilder page = row(new PageBuilder().bold(), 100, "Month", "Rain", "Snow", "Sun").plain();
