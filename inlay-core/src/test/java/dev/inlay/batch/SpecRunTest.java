@@ -69,16 +69,6 @@ class SpecRunTest {
     assertThat(runs.get(0).parts()).allSatisfy(p -> assertThat(p.tables()).isNotEmpty());
   }
 
-  @Test
-  void anEstimateIsReportedOnlyWhereNoSumProvesAllRows() throws Exception {
-    String yaml = Files.readString(SAMPLES.resolve("specs/dues.inlay.yaml"));
-    ReportSpec unchecked = SpecReader.read(yaml.replaceAll("(?s)\\nchecks:.*?(\\n\\w|$)", "$1"));
-    assertThat(unchecked.dataSets().get(0).checks()).isEmpty();
-    List<FileRun> runs = new ArrayList<>();
-    new SpecRun(unchecked, "").over(STATEMENTS, 1, runs::add);
-    assertThat(runs).allSatisfy(r -> assertThat(r.allFindings()).anyMatch(Finding::isEstimate));
-  }
-
   private Path written(String name, RunResult result) throws Exception {
     Path file = folder.resolve(name);
     assertThat(RunFiles.oneFile(dues(), folder, file).write(result, false)).containsExactly(file);
