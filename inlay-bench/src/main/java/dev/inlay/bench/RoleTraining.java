@@ -34,6 +34,9 @@ final class RoleTraining {
 
   private static final int ROUNDS = 10;
 
+  /** Few papers are gone over more often, until this many steps are taken. */
+  private static final int LEAST_STEPS = 300;
+
   /**
    * How many models are trained and taken together: what each of them makes of kinds of paper that
    * it never saw differs, their mean is steadier.
@@ -170,9 +173,10 @@ final class RoleTraining {
       Arrays.setAll(role, u -> BEGINNING * random.nextGaussian());
     }
     int batches = (examples.size() + TOGETHER - 1) / TOGETHER;
+    int rounds = Math.max(ROUNDS, (LEAST_STEPS + batches - 1) / batches);
     AdaptiveSteps steps =
-        new AdaptiveSteps(RoleSlope.weightsOf(model), ROUNDS * batches, RATE, PULL);
-    for (int round = 1; round <= ROUNDS; round++) {
+        new AdaptiveSteps(RoleSlope.weightsOf(model), rounds * batches, RATE, PULL);
+    for (int round = 1; round <= rounds; round++) {
       Collections.shuffle(examples, random);
       double loss = 0;
       int lines = 0;
