@@ -4,6 +4,7 @@ import dev.inlay.evidence.LineRole;
 import dev.inlay.score.HiddenUnits;
 import dev.inlay.score.RoleModel;
 import dev.inlay.score.RoleScores;
+import dev.inlay.score.Weights;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -29,14 +30,10 @@ final class RoleSlope {
   private final RoleModel model;
   private final RoleModel slope;
 
-  /**
-   * Begins with a slope of 0.
-   *
-   * @param units of the model
-   */
-  RoleSlope(RoleModel model, int units) {
+  /** Begins with a slope of 0. */
+  RoleSlope(RoleModel model) {
     this.model = model;
-    slope = new RoleModel(units);
+    slope = new RoleModel(model.units().biases().length);
   }
 
   /** All weights of a model in one order. */
@@ -95,7 +92,7 @@ final class RoleSlope {
       for (int r = 0; r < ROLES.length; r++) {
         double p = Math.exp(forward[i][r] + backward[i][r] - all);
         errors[i][r] = p - (r == role ? 1 : 0);
-        addTimes(slope.lineWeights()[r], errors[i][r], example.lineSigns()[i]);
+        Weights.addTimes(slope.lineWeights()[r], errors[i][r], example.lineSigns()[i]);
       }
       if (i > 0) {
         int before = example.roles()[i - 1];
@@ -105,7 +102,7 @@ final class RoleSlope {
             double sum = forward[i - 1][b] + scores.ofStep()[i][b][r];
             double p = Math.exp(sum + scores.ofLine()[i][r] + backward[i][r] - all);
             double error = p - (b == before && r == role ? 1 : 0);
-            addTimes(slope.stepWeights()[b][r], error, example.stepSigns()[i]);
+            Weights.addTimes(slope.stepWeights()[b][r], error, example.stepSigns()[i]);
           }
         }
       }
@@ -117,27 +114,21 @@ final class RoleSlope {
       Example example, int line, double[] errors, double[] spoken, double[] kept) {
     double[] back = new double[kept.length];
     for (int r = 0; r < ROLES.length; r++) {
-      addTimes(slope.units().outputs()[r], errors[r], spoken);
-      addTimes(back, errors[r], model.units().outputs()[r]);
+      Weights.addTimes(slope.units().outputs()[r], errors[r], spoken);
+      Weights.addTimes(back, errors[r], model.units().outputs()[r]);
     }
     for (int u = 0; u < back.length; u++) {
       back[u] = spoken[u] > 0 ? back[u] * kept[u] : 0;
     }
-    addTimes(slope.units().biases(), 1, back);
+    Weights.addTimes(slope.units().biases(), 1, back);
     for (int place = 0; place < HiddenUnits.LINES; place++) {
       int from = line + place - HiddenUnits.REACH;
       if (from >= 0 && from < example.inputs().length) {
         double[] inputs = example.inputs()[from];
         for (int s = 0; s < inputs.length; s++) {
-          addTimes(slope.units().weights()[place][s], inputs[s], back);
+          Weights.addTimes(slope.units().weights()[place][s], inputs[s], back);
         }
       }
-    }
-  }
-
-  private static void addTimes(double[] sums, double times, double[] values) {
-    for (int f = 0; times != 0 && f < sums.length; f++) {
-      sums[f] += times * values[f];
     }
   }
 }

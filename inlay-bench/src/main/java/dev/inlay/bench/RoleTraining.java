@@ -43,9 +43,7 @@ final class RoleTraining {
    */
   private static final int MODELS = 2;
 
-  /**
-   * How many hidden units each has: with half as many fewer zones are right, with more not more.
-   */
+  /** How many hidden units each has: the weights of both stay below 300 kB of text. */
   private static final int UNITS = 24;
 
   /** Zones a step. */
@@ -182,7 +180,7 @@ final class RoleTraining {
       int lines = 0;
       for (int b = 0; b < batches; b++) {
         int from = b * TOGETHER;
-        RoleSlope slope = new RoleSlope(model, UNITS);
+        RoleSlope slope = new RoleSlope(model);
         int own = 0;
         for (RoleSlope.Example example :
             examples.subList(from, Math.min(examples.size(), from + TOGETHER))) {

@@ -46,7 +46,7 @@ class RoleSlopeTest {
     List<double[]> weights = RoleSlope.weightsOf(model);
     weights.forEach(w -> Arrays.setAll(w, f -> 0.3 * random.nextGaussian()));
     RoleSlope.Example example = example();
-    RoleSlope slope = new RoleSlope(model, UNITS);
+    RoleSlope slope = new RoleSlope(model);
     assertThat(slope.add(example, kept)).isPositive();
     int steep = 0;
     for (int k = 0; k < weights.size(); k++) {
@@ -54,9 +54,9 @@ class RoleSlopeTest {
       int f = random.nextInt(own.length);
       double before = own[f];
       own[f] = before + MOVE;
-      double above = new RoleSlope(model, UNITS).add(example, kept);
+      double above = new RoleSlope(model).add(example, kept);
       own[f] = before - MOVE;
-      double below = new RoleSlope(model, UNITS).add(example, kept);
+      double below = new RoleSlope(model).add(example, kept);
       own[f] = before;
       double expected = (above - below) / (2 * MOVE);
       assertThat(slope.slopes().get(k)[f])
@@ -71,7 +71,7 @@ class RoleSlopeTest {
   void aUnitThatIsLeftOutLearnsNothing() {
     RoleModel model = new RoleModel(UNITS);
     RoleSlope.weightsOf(model).forEach(w -> Arrays.setAll(w, f -> 0.3 * random.nextGaussian()));
-    RoleSlope slope = new RoleSlope(model, UNITS);
+    RoleSlope slope = new RoleSlope(model);
     slope.add(example(), kept);
     double[] biases = slope.slopes().get(slope.slopes().size() - 1 - LineRole.values().length);
     assertThat(biases[1]).isZero();

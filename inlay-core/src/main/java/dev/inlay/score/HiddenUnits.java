@@ -18,7 +18,7 @@ import java.util.Locale;
  */
 public final class HiddenUnits {
 
-  /** How many lines above and below are looked at: more made training no better. */
+  /** How many lines above and below are looked at: with one fewer zones are right. */
   public static final int REACH = 2;
 
   /** The lines that are looked at. */
@@ -140,18 +140,12 @@ public final class HiddenUnits {
         for (int place = 0; value != 0 && place < LINES; place++) {
           int line = i + REACH - place;
           if (line >= 0 && line < signs.length) {
-            addTimes(sums[line], value, weights[place][sign]);
+            Weights.addTimes(sums[line], value, weights[place][sign]);
           }
         }
       }
     }
     return sums;
-  }
-
-  private static void addTimes(double[] sums, double value, double[] weights) {
-    for (int u = 0; u < sums.length; u++) {
-      sums[u] += value * weights[u];
-    }
   }
 
   /**

@@ -48,15 +48,20 @@ public record RoleReading(List<LineRole> roles, double[][] probabilities) {
    */
   private static void takeInProbable(List<LineRole> roles, double[][] probabilities) {
     for (int i = 0; i < roles.size(); i++) {
-      double[] line = probabilities[i];
-      int best = LineRole.OUTSIDE.ordinal();
-      for (int r = 0; r < line.length && line[LineRole.OUTSIDE.ordinal()] < 0.5; r++) {
-        best = line[r] > line[best] || best == LineRole.OUTSIDE.ordinal() ? r : best;
-      }
-      if (roles.get(i) == LineRole.OUTSIDE && best != LineRole.OUTSIDE.ordinal()) {
-        roles.set(i, LineRole.values()[best]);
+      if (roles.get(i) == LineRole.OUTSIDE && probabilities[i][LineRole.OUTSIDE.ordinal()] < 0.5) {
+        roles.set(i, mostProbableInTable(probabilities[i]));
       }
     }
+  }
+
+  /** The most probable role of a line but for being outside. */
+  private static LineRole mostProbableInTable(double[] probabilities) {
+    LineRole best = LineRole.HEADER;
+    for (LineRole role : LineRole.values()) {
+      boolean better = probabilities[role.ordinal()] > probabilities[best.ordinal()];
+      best = role != LineRole.OUTSIDE && better ? role : best;
+    }
+    return best;
   }
 
   /**

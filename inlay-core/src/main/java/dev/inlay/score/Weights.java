@@ -59,4 +59,11 @@ public final class Weights {
     }
     return sum;
   }
+
+  /** Adds values, each times the same number, to sums of the same length. */
+  public static void addTimes(double[] sums, double times, double[] values) {
+    for (int i = 0; i < sums.length; i++) {
+      sums[i] += times * values[i];
+    }
+  }
 }
