@@ -1,9 +1,6 @@
 package dev.inlay.bench;
 
 import dev.inlay.choose.PageZones;
-import dev.inlay.pdf.OpenFailure;
-import dev.inlay.pdf.PageFailure;
-import dev.inlay.pdf.PdfFile;
 import dev.inlay.propose.HeaderLayout;
 import dev.inlay.propose.Heading;
 import dev.inlay.propose.HeadingLine;
@@ -20,7 +17,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Trains the weights of {@link HeadingModel} on papers with truth: wherever the best placing of a
@@ -65,18 +61,13 @@ final class HeadingTraining {
   }
 
   private void read(Path folder) throws IOException {
-    for (Path truth : CaseScore.casesIn(folder)) {
-      JsonNode tables = JsonMapper.shared().readTree(truth.toFile()).get("tables");
-      try (PdfFile file = PdfFile.open(CaseScore.pdfOf(truth), "")) {
-        for (int p = 1; p <= file.pageCount(); p++) {
-          for (OpenFrame open : PageZones.frames(file.page(p))) {
-            add(OpenGridBuilder.layout(open), tables, p);
+    TruthPages.each(
+        folder,
+        (page, tables, number) -> {
+          for (OpenFrame open : PageZones.frames(page)) {
+            add(OpenGridBuilder.layout(open), tables, number);
           }
-        }
-      } catch (OpenFailure | PageFailure e) {
-        throw new IOException("cannot read " + truth, e);
-      }
-    }
+        });
   }
 
   private void add(HeaderLayout layout, JsonNode tables, int page) {

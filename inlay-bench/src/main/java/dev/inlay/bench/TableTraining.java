@@ -2,47 +2,53 @@ package dev.inlay.bench;
 
 import dev.inlay.document.WholeTable;
 import dev.inlay.model.Table;
+import dev.inlay.score.SignScore;
 import dev.inlay.score.TableModel;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
 /**
  * Trains the weights of {@code TableModel}: of each table that is found in papers with truth, its
- * signs and whether it is perfect. Logistic regression by gradient steps over all examples, with a
- * pull of the weights towards 0.
+ * signs and whether it is perfect.
  */
 final class TableTraining {
 
-  private static final Descent DESCENT = new Descent(4000, 0.5, 2e-4);
+  private static final int UNITS = 8;
 
   private final List<String> names = WholeTable.names();
-  private final List<double[]> signs = new ArrayList<>();
-  private final List<Boolean> right = new ArrayList<>();
+  private final ChoiceTraining examples = new ChoiceTraining(UNITS);
 
   private TableTraining() {}
 
   /**
    * Trains on folders of papers and writes the weights.
    *
-   * @param args the file to write, then folders
+   * @param args the file to write, then folders; those behind a dash are for testing only
    */
   static void main(String[] args, PrintStream out) throws IOException, InterruptedException {
     TableTraining training = new TableTraining();
+    TableTraining unseen = new TableTraining();
+    TableTraining into = training;
     for (int i = 1; i < args.length; i++) {
-      training.read(Path.of(args[i]));
+      if (args[i].equals("-")) {
+        into = unseen;
+      } else {
+        into.read(Path.of(args[i]));
+      }
     }
-    double[] weights = training.train();
-    StringBuilder text = new StringBuilder("# Weights of the signs of a table that is right\n");
-    for (int i = 0; i < weights.length; i++) {
-      text.append(String.format(Locale.ROOT, "%s\t%.3f%n", training.names.get(i), weights[i]));
-    }
-    Files.writeString(Path.of(args[0]), text);
-    training.report(new TableModel(weights), out);
+    SignScore score = training.examples.train(training.names.size());
+    Files.writeString(
+        Path.of(args[0]),
+        "# Weights of the signs of a table that is right, trained on "
+            + training.examples.examples().size()
+            + " tables found in made papers\n"
+            + score.text(training.names));
+    training.report(new TableModel(score), out);
+    unseen.report(new TableModel(score), out);
   }
 
   private void read(Path folder) throws IOException, InterruptedException {
@@ -50,41 +56,31 @@ final class TableTraining {
       CaseReading reading = CaseReading.of(truth);
       List<Table> tables = reading.document().tables();
       for (int i = 0; i < tables.size(); i++) {
-        signs.add(WholeTable.signs(tables.get(i), names.size()));
-        right.add(reading.score().perfectResults().contains(i));
-      }
-    }
-  }
-
-  private double[] train() {
-    return DESCENT.weights(names.size(), signs.size(), this::addSlope);
-  }
-
-  private void addSlope(double[] weights, double[] slope) {
-    TableModel model = new TableModel(weights);
-    for (int i = 0; i < signs.size(); i++) {
-      double error = model.probability(signs.get(i)) - (right.get(i) ? 1 : 0);
-      for (int f = 0; f < slope.length; f++) {
-        slope[f] += error * signs.get(i)[f];
+        double[] signs = WholeTable.signs(tables.get(i), names.size());
+        boolean right = reading.score().perfectResults().contains(i);
+        examples.add(TableModel.candidates(signs), right ? 0 : 1);
       }
     }
   }
 
   private void report(TableModel model, PrintStream out) {
+    int count = Math.max(1, examples.examples().size());
+    out.println(count + " tables");
     for (double limit = 0.4; limit < 0.96; limit += 0.05) {
       int silent = 0;
       int flaggedRight = 0;
-      for (int i = 0; i < signs.size(); i++) {
-        boolean flagged = model.probability(signs.get(i)) < limit;
-        silent += !right.get(i) && !flagged ? 1 : 0;
-        flaggedRight += right.get(i) && flagged ? 1 : 0;
+      for (ChoiceTraining.Example example : examples.examples()) {
+        boolean flagged = model.probability(example.signs()[0]) < limit;
+        boolean right = example.right() == 0;
+        silent += !right && !flagged ? 1 : 0;
+        flaggedRight += right && flagged ? 1 : 0;
       }
       out.printf(
           Locale.ROOT,
           "below %.2f flagged: silently wrong %.1f %%, right but flagged %.1f %%%n",
           limit,
-          100.0 * silent / signs.size(),
-          100.0 * flaggedRight / signs.size());
+          100.0 * silent / count,
+          100.0 * flaggedRight / count);
     }
   }
 }

@@ -44,9 +44,9 @@ record HeaderRows(int count, double probability) {
     int second = best(probabilities, best);
     boolean rival = second != best;
     List<Reason> reasons = new ArrayList<>();
-    for (int s = 0; rival && s < signs[best].length; s++) {
-      double weight = HeaderModel.trained().weight(s) * (signs[best][s] - signs[second][s]);
-      reasons.add(new Reason(HeaderSigns.names().get(s), weight));
+    double[] weights = HeaderModel.trained().reasons(signs[best], signs[second]);
+    for (int s = 0; rival && s < weights.length; s++) {
+      reasons.add(new Reason(HeaderSigns.names().get(s), weights[s]));
     }
     return new Decision(
         Decision.Question.HEADER_ROWS,

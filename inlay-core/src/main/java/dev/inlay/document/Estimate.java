@@ -72,9 +72,10 @@ public final class Estimate {
   /** Why a table is estimated as probably as it is: its signs, each by its weight. */
   public static Decision decision(Table table) {
     double[] signs = WholeTable.signs(table, NAMES.size());
+    double[] shares = MODEL.shares(signs);
     List<Reason> reasons = new ArrayList<>();
     for (int s = 1; s < signs.length; s++) { // the first is the same for all tables
-      reasons.add(new Reason(NAMES.get(s), MODEL.weight(s) * signs[s]));
+      reasons.add(new Reason(NAMES.get(s), shares[s]));
     }
     return new Decision(
         Decision.Question.TABLE,

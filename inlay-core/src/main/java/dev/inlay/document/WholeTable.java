@@ -107,6 +107,9 @@ public final class WholeTable {
     signs.add("doubt about headings", doubt(all.headings()));
     signs.add("headings hardly sure", all.headings() < 0.6);
     signs.add("headings not quite sure", all.headings() < 0.9);
+    signs.add("doubt about texts over columns", doubt(all.texts()));
+    signs.add("texts over columns hardly sure", all.texts() < 0.6);
+    signs.add("texts over columns not quite sure", all.texts() < 0.9);
     signs.add("narrow gutter", all.gutter() < 0.7);
     signs.add("very narrow gutter", all.gutter() < 0.45);
     signs.add("narrowest gutter", 1 - all.gutter() / Certainty.WIDE);

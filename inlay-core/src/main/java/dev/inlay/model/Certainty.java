@@ -12,6 +12,7 @@ package dev.inlay.model;
  * @param headings how probable the least sure placing of a line of headings is among all placings,
  *     0 to 1
  * @param headerRows how probable the number of header rows is, 0 to 1
+ * @param texts how probable the least sure choice of the columns of a text of a row is, 0 to 1
  * @param gutter the width of the narrowest strip between columns, in type sizes; {@link #WIDE} and
  *     more say nothing
  */
@@ -22,13 +23,14 @@ public record Certainty(
     double wrongLines,
     double headings,
     double headerRows,
+    double texts,
     double gutter) {
 
   /** No gutter of this width, in type sizes, is doubtful. */
   public static final double WIDE = 3;
 
   /** Nothing is doubtful: rulings or a person say it. */
-  public static final Certainty FULL = new Certainty(1, 1, 1, 0, 1, 1, WIDE);
+  public static final Certainty FULL = new Certainty(1, 1, 1, 0, 1, 1, 1, WIDE);
 
   /**
    * Of the roles of lines; what stands over what is known.
@@ -36,18 +38,24 @@ public record Certainty(
    * @see Certainty
    */
   public static Certainty ofRoles(double header, double rows, double edges, double wrongLines) {
-    return new Certainty(header, rows, edges, wrongLines, 1, 1, WIDE);
+    return new Certainty(header, rows, edges, wrongLines, 1, 1, 1, WIDE);
   }
 
   /** The same roles, with headings placed in columns that gutters part. */
   public Certainty withColumns(double placing, double narrowest) {
     double narrow = Math.min(WIDE, narrowest);
-    return new Certainty(header, rows, edges, wrongLines, placing, headerRows, narrow);
+    return new Certainty(header, rows, edges, wrongLines, placing, headerRows, texts, narrow);
   }
 
   /** The same, with the probability of the number of header rows. */
   public Certainty withHeaderRows(double probability) {
-    return new Certainty(header, rows, edges, wrongLines, headings, probability, gutter);
+    return new Certainty(header, rows, edges, wrongLines, headings, probability, texts, gutter);
+  }
+
+  /** The same, with the probability of the columns of the texts of rows. */
+  public Certainty withTexts(double probability) {
+    return new Certainty(
+        header, rows, edges, wrongLines, headings, headerRows, probability, gutter);
   }
 
   /** Of two frames of one table, what is less sure of each; the header is that of the first. */
@@ -59,6 +67,7 @@ public record Certainty(
         wrongLines + other.wrongLines,
         Math.min(headings, other.headings),
         headerRows,
+        Math.min(texts, other.texts),
         Math.min(gutter, other.gutter));
   }
 }

@@ -27,10 +27,9 @@ public final class OpenGridBuilder {
 
   private final OpenFrame open;
   private final List<ColumnedLine> lines = new ArrayList<>();
-  private final SumLabels sumLabels;
   private final LabelledValues values;
   private HeaderCells headerCells;
-  private SpanningTexts spanningTexts;
+  private TextReaches textReaches;
   private final List<Interval> columns = new ArrayList<>();
   private final List<List<Cell>> rows = new ArrayList<>();
   private final List<Double> rowEdges = new ArrayList<>();
@@ -47,7 +46,6 @@ public final class OpenGridBuilder {
             ? open.lines().stream().map(l -> ColumnedLine.ofGiven(l, gutters)).toList()
             : PhraseJoiner.join(
                 open.lines().stream().map(l -> ColumnedLine.of(l, gutters)).toList()));
-    sumLabels = new SumLabels(lines);
     values = new LabelledValues(lines);
     double from = open.frame().box().left();
     for (Interval gutter : open.gutters()) {
@@ -76,6 +74,31 @@ public final class OpenGridBuilder {
     return needless.isPresent()
         ? layout(open.withoutGutter(needless.getAsInt()))
         : builder.layout(builder.headerLines());
+  }
+
+  /** The texts of the rows of a frame that may stand over several columns: for training. */
+  public static List<RowText> texts(OpenFrame open) {
+    OpenGridBuilder builder = new OpenGridBuilder(open);
+    OptionalInt needless = builder.needless();
+    return needless.isPresent()
+        ? texts(open.withoutGutter(needless.getAsInt()))
+        : builder.rowTexts(builder.headerLines());
+  }
+
+  private List<RowText> rowTexts(int header) {
+    List<RowText> texts = new ArrayList<>();
+    TextReaches reaches = textReaches();
+    for (int i = header; i < lines.size(); i++) {
+      boolean record = open.roles().get(i) == LineRole.RECORD;
+      boolean goesOn = i + 1 < lines.size() && open.roles().get(i + 1) == LineRole.GOES_ON;
+      if (record && !goesOn) {
+        ColumnedLine line = lines.get(i);
+        for (TextReach text : reaches.open(line)) {
+          texts.add(RowText.of(text, line, reaches.signs(text, line), columns));
+        }
+      }
+    }
+    return texts;
   }
 
   private OptionalInt needless() {
@@ -144,12 +167,16 @@ public final class OpenGridBuilder {
     Set<ColumnedLine> headings = headingsAmongRows();
     warnings.addAll(
         new OpenDoubts(open, lines.subList(header, lines.size()))
-            .warnings(l -> headings.contains(l) || sumLabels.of(List.of(l)) != null));
+            .warnings(l -> headings.contains(l) || textReaches().isSure(l)));
     warnIfUnknown();
     List<Double> columnEdges = new ArrayList<>();
     columnEdges.add(box.left());
     open.gutters().forEach(g -> columnEdges.add(g.middle()));
     columnEdges.add(box.right());
+    Certainty certainty =
+        open.certainty()
+            .withColumns(heads.certainty(), narrowestGutter())
+            .withTexts(textReaches().certainty());
     return new Grid(
         open.frame(),
         columnEdges,
@@ -158,7 +185,7 @@ public final class OpenGridBuilder {
         false,
         OptionalInt.of(headerRows),
         Set.of(),
-        open.certainty().withColumns(heads.certainty(), narrowestGutter()),
+        certainty,
         warnings);
   }
 
@@ -195,7 +222,7 @@ public final class OpenGridBuilder {
   /** Whether a label stands beside one text in place of all figures of its row. */
   private boolean isLabelBesideOneText(List<ColumnedLine> joined) {
     return joined.size() == 1
-        && spanningTexts().in(joined.get(0)).stream().anyMatch(s -> s.first() > 0);
+        && textReaches().chosen(joined.get(0)).stream().anyMatch(t -> t.first() > 0);
   }
 
   /** Adds a row of one cell over all columns. */
@@ -251,25 +278,21 @@ public final class OpenGridBuilder {
     int row = rows.size();
     List<List<Word>> words = new ArrayList<>();
     columns.forEach(c -> words.add(new ArrayList<>()));
-    Part label = sumLabels.of(joined);
-    List<SpanningTexts.Spanning> spanning =
-        joined.size() > 1 || label != null ? List.of() : spanningTexts().in(joined.get(0));
+    List<TextReaches.Chosen> over =
+        joined.size() > 1 ? List.of() : textReaches().chosen(joined.get(0));
     Set<Word> placed = Collections.newSetFromMap(new IdentityHashMap<>());
-    spanning.forEach(s -> placed.addAll(s.words()));
+    over.forEach(s -> placed.addAll(s.words()));
     for (ColumnedLine line : joined) {
       for (Part part : line.parts()) {
         List<Word> own = part.words().stream().filter(w -> !placed.contains(w)).toList();
-        if (part != label && !own.isEmpty()) {
+        if (!own.isEmpty()) {
           words.get(ColumnedLine.home(part, columns)).addAll(own);
         }
       }
     }
     List<Cell> cells = new ArrayList<>();
-    for (SpanningTexts.Spanning over : spanning) {
-      cells.add(Cell.ofWords(row, over.first(), 1, over.last() - over.first() + 1, over.words()));
-    }
-    if (label != null) {
-      cells.add(Cell.ofWords(row, 0, 1, label.last() + 1, label.words()));
+    for (TextReaches.Chosen text : over) {
+      cells.add(Cell.ofWords(row, text.first(), 1, text.width(), text.words()));
     }
     for (int c = 0; c < words.size(); c++) {
       if (!words.get(c).isEmpty()) {
@@ -281,12 +304,11 @@ public final class OpenGridBuilder {
     endRow(joined);
   }
 
-  private SpanningTexts spanningTexts() {
-    if (spanningTexts == null) {
-      List<ColumnedLine> body = lines.subList(headerLines(), lines.size());
-      spanningTexts = new SpanningTexts(body, open.gutters(), columns);
+  private TextReaches textReaches() {
+    if (textReaches == null) {
+      textReaches = new TextReaches(lines.subList(headerLines(), lines.size()), columns);
     }
-    return spanningTexts;
+    return textReaches;
   }
 
   private Set<ColumnedLine> headingsAmongRows() {

@@ -1,45 +1,46 @@
 package dev.inlay.score;
 
-import java.io.UncheckedIOException;
 import java.util.List;
 
 /**
- * The probability that a table is right as a whole, from named signs of it: a logistic model whose
- * weights were trained on papers with truth and stand in a text file, a sign and its weight in a
- * line.
+ * The probability that a table is right as a whole, from named signs of it: a choice between the
+ * table and one without any sign, whose score was trained on papers with truth.
  */
 public final class TableModel {
 
   private static final String RESOURCE = "table-right.txt";
 
-  private final double[] weights;
+  private final SignScore score;
+  private final Choice choice;
 
-  /**
-   * A model.
-   *
-   * @param weights in the order of the signs
-   */
-  public TableModel(double[] weights) {
-    this.weights = weights.clone();
+  /** Weighs tables by a score. */
+  public TableModel(SignScore score) {
+    this.score = score;
+    choice = new Choice(score);
   }
 
   /**
    * The trained model that ships with the program.
    *
    * @param names of the signs, in the order of their values; one without a weight weighs nothing
-   * @throws UncheckedIOException if it cannot be read
+   * @throws java.io.UncheckedIOException if it cannot be read
    */
   public static TableModel trained(List<String> names) {
-    return new TableModel(Weights.ofNames(TableModel.class, RESOURCE, names));
+    return new TableModel(SignScore.read(TableModel.class, RESOURCE, names));
+  }
+
+  /** The table's signs, and those of a table that is just as probably right as wrong. */
+  public static double[][] candidates(double[] signs) {
+    return new double[][] {signs, new double[signs.length]};
   }
 
   /** The probability, 0 to 1, that a table with these signs is right. */
   public double probability(double[] signs) {
-    return 1 / (1 + Math.exp(-Weights.sum(weights, signs)));
+    return choice.probabilities(candidates(signs))[0];
   }
 
-  /** The weight of a sign, by its place; negative where it speaks against the table. */
-  public double weight(int sign) {
-    return weights[sign];
+  /** By how much each sign speaks for the table; negative where it speaks against it. */
+  public double[] shares(double[] signs) {
+    return score.shares(signs);
   }
 }

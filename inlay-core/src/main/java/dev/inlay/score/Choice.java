@@ -1,0 +1,62 @@
+package dev.inlay.score;
+
+/**
+ * How probable each of several candidates is: the signs of each, weighed (a conditional logit:
+ * McFadden, "Conditional logit analysis of qualitative choice behavior", 1974).
+ */
+public final class Choice {
+
+  private final SignScore score;
+
+  /** Chooses by a score. */
+  public Choice(SignScore score) {
+    this.score = score;
+  }
+
+  /**
+   * The probability of each candidate; they add up to 1.
+   *
+   * @param signs of each candidate; at least one
+   */
+  public double[] probabilities(double[][] signs) {
+    double[] scores = new double[signs.length];
+    for (int i = 0; i < scores.length; i++) {
+      scores[i] = score.of(signs[i]);
+    }
+    return shares(scores);
+  }
+
+  /** The probabilities that scores stand for; they add up to 1. */
+  public static double[] shares(double[] scores) {
+    double most = Double.NEGATIVE_INFINITY;
+    for (double one : scores) {
+      most = Math.max(most, one);
+    }
+    double[] shares = new double[scores.length];
+    double sum = 0;
+    for (int i = 0; i < shares.length; i++) {
+      shares[i] = Math.exp(scores[i] - most);
+      sum += shares[i];
+    }
+    for (int i = 0; i < shares.length; i++) {
+      shares[i] /= sum;
+    }
+    return shares;
+  }
+
+  /** The place of the most probable candidate; of equal ones the first. */
+  public static int best(double[] probabilities) {
+    int best = 0;
+    for (int i = 1; i < probabilities.length; i++) {
+      best = probabilities[i] > probabilities[best] ? i : best;
+    }
+    return best;
+  }
+
+  /** By how much each sign speaks for one candidate rather than for another. */
+  public double[] reasons(double[] chosen, double[] rival) {
+    double[] reasons = score.shares(chosen);
+    Weights.addTimes(reasons, -1, score.shares(rival));
+    return reasons;
+  }
+}
