@@ -2,6 +2,7 @@ package dev.inlay.bench;
 
 import dev.inlay.document.WholeTable;
 import dev.inlay.model.Table;
+import dev.inlay.score.Choice;
 import dev.inlay.score.SignScore;
 import dev.inlay.score.TableModel;
 import java.io.IOException;
@@ -58,7 +59,7 @@ final class TableTraining {
       for (int i = 0; i < tables.size(); i++) {
         double[] signs = WholeTable.signs(tables.get(i), names.size());
         boolean right = reading.score().perfectResults().contains(i);
-        examples.add(TableModel.candidates(signs), right ? 0 : 1);
+        examples.add(Choice.orNone(signs), right ? 0 : 1);
       }
     }
   }

@@ -26,6 +26,7 @@ final class Training {
           new Step("train-roles", "dev/inlay/score/line-roles.txt"),
           new Step("train-headings", "dev/inlay/propose/heading-lines.txt"),
           new Step("train-header-rows", "dev/inlay/choose/header-rows.txt"),
+          new Step("train-reach", "dev/inlay/propose/text-reach.txt"),
           new Step("train-tables", "dev/inlay/score/table-right.txt"));
 
   private final Path goal;

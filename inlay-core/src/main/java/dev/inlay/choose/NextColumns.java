@@ -23,10 +23,12 @@ final class NextColumns {
   /** Columns of a page are at least this many type sizes apart. */
   private static final double LEAST_STRIP = 0.8;
 
+  private final List<PageTable> tables;
   private final List<TextLine> around;
   private final double typeSize;
 
-  private NextColumns(List<TextLine> around, double typeSize) {
+  private NextColumns(List<PageTable> tables, List<TextLine> around, double typeSize) {
+    this.tables = tables;
     this.around = around;
     this.typeSize = typeSize;
   }
@@ -40,21 +42,34 @@ final class NextColumns {
    * @return the same tables, those that go on marked
    */
   static List<PageTable> order(List<PageTable> tables, List<TextLine> around, double typeSize) {
-    return tables.size() < 2 ? tables : new NextColumns(around, typeSize).ordered(tables);
+    return tables.size() < 2 ? tables : new NextColumns(tables, around, typeSize).ordered();
   }
 
-  private List<PageTable> ordered(List<PageTable> tables) {
+  private List<PageTable> ordered() {
     PartChains chains = new PartChains();
     List<PageTable> fromLeft = new ArrayList<>(tables);
     fromLeft.sort(Comparator.comparingDouble(t -> t.frame().box().left()));
     for (PageTable part : fromLeft) {
       for (PageTable before : fromLeft) {
-        if (chains.areFree(before, part) && goesOn(chains.first(before), before, part)) {
+        boolean free = chains.areFree(before, part) && isLowest(before, part);
+        if (free && goesOn(chains.first(before), before, part)) {
           chains.link(before, part);
         }
       }
     }
     return chains.ordered(tables);
+  }
+
+  /** Whether no other table stands below one in its column, left of a part. */
+  private boolean isLowest(PageTable before, PageTable part) {
+    Box own = before.frame().box();
+    return tables.stream()
+        .map(t -> t.frame().box())
+        .noneMatch(
+            b ->
+                b.top() > own.bottom() - typeSize
+                    && b.horizontal().overlap(own.horizontal()) > 0
+                    && b.right() <= part.frame().box().left());
   }
 
   private boolean goesOn(PageTable first, PageTable before, PageTable part) {
@@ -71,15 +86,17 @@ final class NextColumns {
           && now.bottom() <= old.bottom() + typeSize
           && PartComparison.sameEdges(before, part, PartComparison.SAME_EDGE * typeSize);
     }
-    boolean like =
-        again || isHeadless(first, part) && PartComparison.continuesColumns(before, part);
-    if (!like || higher < 0) {
+    boolean kinds = PartComparison.sameColumns(before, part) && sameKinds(before, part);
+    if (higher < 0 || !again && !(isHeadless(first, part) && kinds)) {
       return false;
     }
     Interval strip = whiteBetween(old, now);
-    return strip.length() > LEAST_STRIP * typeSize
-        && beginsColumn(now, strip)
-        && (again || endsColumn(old, strip));
+    return strip.length() > LEAST_STRIP * typeSize && beginsColumn(now, strip);
+  }
+
+  /** Whether both are in boxes or both in none, and hold the same kinds of texts. */
+  private static boolean sameKinds(PageTable before, PageTable part) {
+    return before.isRuled() == part.isRuled() && PartComparison.holdTheSame(before, part);
   }
 
   private static boolean isHeadless(PageTable first, PageTable part) {
@@ -95,15 +112,6 @@ final class NextColumns {
             text ->
                 text.bottom() <= table.top() + typeSize
                     && text.bottom() > table.top() - MOST_TEXT_DISTANCE * typeSize);
-  }
-
-  /** Whether no text of its column stands right below a table. */
-  private boolean endsColumn(Box table, Interval strip) {
-    return texts(strip, table).stream()
-        .noneMatch(
-            text ->
-                text.top() >= table.bottom() - typeSize
-                    && text.top() < table.bottom() + MOST_TEXT_DISTANCE * typeSize);
   }
 
   /** The widest strip between two tables beside each other that no text between them crosses. */

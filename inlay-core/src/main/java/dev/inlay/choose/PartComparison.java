@@ -139,7 +139,7 @@ public final class PartComparison {
   public static boolean holdsHeader(PageTable first, PageTable part) {
     Map<String, Integer> old = words(first.header());
     int all = sum(old);
-    List<TableRow> top = part.rows().subList(0, Math.max(1, part.headerRows()));
+    List<TableRow> top = part.rows().stream().limit(Math.max(1, part.headerRows())).toList();
     return all > 0 && all - common(old, words(top)) <= REWORDED_SHARE * all;
   }
 

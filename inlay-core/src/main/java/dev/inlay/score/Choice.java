@@ -44,6 +44,11 @@ public final class Choice {
     return shares;
   }
 
+  /** As candidates, signs and their absence: whether something is so or not. */
+  public static double[][] orNone(double[] signs) {
+    return new double[][] {signs, new double[signs.length]};
+  }
+
   /** The place of the most probable candidate; of equal ones the first. */
   public static int best(double[] probabilities) {
     int best = 0;

@@ -29,14 +29,9 @@ public final class TableModel {
     return new TableModel(SignScore.read(TableModel.class, RESOURCE, names));
   }
 
-  /** The table's signs, and those of a table that is just as probably right as wrong. */
-  public static double[][] candidates(double[] signs) {
-    return new double[][] {signs, new double[signs.length]};
-  }
-
   /** The probability, 0 to 1, that a table with these signs is right. */
   public double probability(double[] signs) {
-    return choice.probabilities(candidates(signs))[0];
+    return choice.probabilities(Choice.orNone(signs))[0];
   }
 
   /** By how much each sign speaks for the table; negative where it speaks against it. */

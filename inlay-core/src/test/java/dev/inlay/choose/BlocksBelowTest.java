@@ -64,6 +64,21 @@ class BlocksBelowTest {
   }
 
   @Test
+  void rowsWithoutBoxesGoOnBelowOthersWhereTheirColumnsHoldTheSame() {
+    PageTable above = open(100, "Quay", "Depth", "Ships", "North", "4.10", "31", "South", "3", "2");
+    PageTable same = open(165, "East", "5.20", "12", "West", "6.00", "9", "Pier", "2.20", "3");
+    PageTable other = open(165, "5.20", "East", "12", "6.00", "West", "9", "2.20", "Pier", "3");
+    assertThat(BlocksBelow.order(List.of(above, same), List.of(), 10).get(1).goesOn()).isTrue();
+    assertThat(BlocksBelow.order(List.of(above, other), List.of(), 10).get(1).goesOn()).isFalse();
+  }
+
+  /** Rows of three texts that nothing draws, from a height on. */
+  private static PageTable open(double top, String... texts) {
+    PageBuilder page = new PageBuilder().cells(LEFT, top, 110, ROW, 3, texts);
+    return PageTables.of(page.build()).tables().get(0);
+  }
+
+  @Test
   void otherColumnsMakeABlockATable() {
     PageBuilder page = new PageBuilder();
     block(page, 100, "Quay", "Depth", "Ships", "North", "4.10", "31", "South", "3.85", "27");

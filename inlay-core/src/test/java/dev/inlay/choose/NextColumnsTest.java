@@ -65,6 +65,16 @@ class NextColumnsTest {
   }
 
   @Test
+  void ofTwoTablesOfAColumnTheLowerOneGoesOn() {
+    PageBuilder page = twoColumns("Quay", "Depth", "West", "6.00", "Inner", "2.95");
+    table(page, LEFT, 500, "Quay", "Depth", "Mole", "4.10", "Spit", "3.85", "Arm", "5.20");
+    page.text("The second harbour:", LEFT, 480);
+    List<Table> tables = read(page);
+    assertThat(tables).hasSize(2);
+    assertThat(texts(tables.get(1))).hasSize(6).endsWith(List.of("Inner", "2.95"));
+  }
+
+  @Test
   void belowAnotherHeaderATableIsItsOwn() {
     assertThat(read(twoColumns("Vessel", "Draught", "Tern", "6.00", "Skua", "2.95"))).hasSize(2);
   }
