@@ -37,7 +37,6 @@ final class ChoiceTraining {
   private static final int TOGETHER = 32;
 
   private static final double RATE = 5e-3;
-  private static final double PULL = 1e-2;
   private static final double SIGNS_LEFT_OUT = 0.1;
   private static final double UNITS_LEFT_OUT = 0.2;
 
@@ -45,6 +44,7 @@ final class ChoiceTraining {
   private static final double BEGINNING = 0.1;
 
   private final int units;
+  private final double pull;
   private final List<Example> examples = new ArrayList<>();
   private final Random random = new Random(7);
 
@@ -52,9 +52,11 @@ final class ChoiceTraining {
    * Trains scores.
    *
    * @param units how many each has
+   * @param pull what share of a weight a step takes from it, times the rate
    */
-  ChoiceTraining(int units) {
+  ChoiceTraining(int units, double pull) {
     this.units = units;
+    this.pull = pull;
   }
 
   void add(double[][] signs, int right) {
@@ -85,7 +87,7 @@ final class ChoiceTraining {
     fill(parameters.get(units + 2));
     int batches = (examples.size() + TOGETHER - 1) / TOGETHER;
     int rounds = Math.max(ROUNDS, (LEAST_STEPS + batches - 1) / batches);
-    AdaptiveSteps steps = new AdaptiveSteps(parameters, rounds * batches, RATE, PULL);
+    AdaptiveSteps steps = new AdaptiveSteps(parameters, rounds * batches, RATE, pull);
     List<Example> shuffled = new ArrayList<>(examples);
     for (int round = 0; round < rounds; round++) {
       Collections.shuffle(shuffled, random);

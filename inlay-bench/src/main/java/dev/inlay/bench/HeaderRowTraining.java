@@ -20,6 +20,7 @@ import java.util.OptionalInt;
 final class HeaderRowTraining {
 
   private static final int UNITS = 12;
+  private static final double PULL = 0.1;
 
   /**
    * Added to the weight of headings that nothing sets off: made papers print few of them, others
@@ -30,7 +31,7 @@ final class HeaderRowTraining {
   private static final String PLAIN = "nothing sets off";
 
   private final List<String> names = HeaderSigns.names();
-  private final ChoiceTraining examples = new ChoiceTraining(UNITS);
+  private final ChoiceTraining examples = new ChoiceTraining(UNITS, PULL);
   private int skipped;
 
   private HeaderRowTraining() {}

@@ -19,9 +19,10 @@ import java.util.OptionalInt;
 final class ReachTraining {
 
   private static final int UNITS = 12;
+  private static final double PULL = 1e-2;
 
   private final List<String> names = ReachModel.names();
-  private final ChoiceTraining examples = new ChoiceTraining(UNITS);
+  private final ChoiceTraining examples = new ChoiceTraining(UNITS, PULL);
   private int skipped;
 
   private ReachTraining() {}

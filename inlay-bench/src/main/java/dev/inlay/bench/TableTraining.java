@@ -18,10 +18,17 @@ import java.util.Locale;
  */
 final class TableTraining {
 
-  private static final int UNITS = 8;
+  private static final int UNITS = 4;
+
+  /**
+   * Strong, or the units learn the makers of papers: with a tenth of it wrong tables of made papers
+   * are told from right ones better (area under the curve 0.903 rather than 0.896), those of papers
+   * by others worse (0.873 rather than 0.902).
+   */
+  private static final double PULL = 0.15;
 
   private final List<String> names = WholeTable.names();
-  private final ChoiceTraining examples = new ChoiceTraining(UNITS);
+  private final ChoiceTraining examples = new ChoiceTraining(UNITS, PULL);
 
   private TableTraining() {}
 
