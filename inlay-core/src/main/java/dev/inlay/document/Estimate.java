@@ -19,8 +19,8 @@ import java.util.Set;
 public final class Estimate {
 
   /**
-   * Less probable tables are flagged. On made papers that were not trained on, this flags 6 of 10
-   * wrong tables and 9 of 100 right ones; docs/ACCURACY.md has the figures for other limits.
+   * Less probable tables are flagged. On made papers that the roles were not trained on, this flags
+   * 2 of 3 wrong tables and 8 of 100 right ones; docs/ACCURACY.md has the figures for other limits.
    */
   private static final double LIMIT = 0.74;
 

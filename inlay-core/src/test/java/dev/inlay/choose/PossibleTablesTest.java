@@ -51,17 +51,15 @@ class PossibleTablesTest {
   }
 
   @Test
-  void fewerExpectedLinesThanTheLimitAreText() {
-    assertThat(found(List.of(), 0.5, 0.11, 0, 0)).hasSize(1);
-    assertThat(found(List.of(), 0.5, 0.09, 0, 0)).isEmpty(); // the second line counts no more
-    assertThat(found(List.of(), 0.59, 0, 0, 0)).isEmpty();
-    assertThat(found(List.of(), 0.61, 0, 0, 0)).hasSize(1);
+  void linesThatHardlyBelongToATableAreNotCounted() {
+    assertThat(found(List.of(), 0.5, 0.11, 0, 0).get(0).lines()).isEqualTo(2);
+    assertThat(found(List.of(), 0.5, 0.09, 0, 0).get(0).lines()).isEqualTo(1);
   }
 
   @Test
-  void noLineMoreProbablyOfATableThanNotIsText() {
-    assertThat(found(List.of(), 0.49, 0.49, 0.49, 0)).isEmpty();
-    assertThat(found(List.of(), 0.51, 0.49, 0.49, 0)).hasSize(1);
+  void whereNoLineProbablyEnoughBelongsToATableAllAreText() {
+    assertThat(found(List.of(), 0.29, 0.29, 0.29, 0)).isEmpty();
+    assertThat(found(List.of(), 0.31, 0.29, 0.29, 0)).hasSize(1);
   }
 
   @Test
