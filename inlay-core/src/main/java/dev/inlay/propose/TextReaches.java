@@ -6,6 +6,7 @@ import dev.inlay.page.Word;
 import dev.inlay.propose.ColumnedLine.Part;
 import dev.inlay.score.Choice;
 import dev.inlay.score.Signs;
+import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -124,7 +125,11 @@ final class TextReaches {
     return signs;
   }
 
+  /** Whether a text names something; a date says what its own column says, whatever is free. */
   private static boolean isLabel(String text) {
+    if (TextShape.of(text).isValue()) {
+      return false;
+    }
     int[] letters = text.codePoints().takeWhile(Character::isLetter).toArray();
     return isWord(letters)
         || isWord(text.codePoints().filter(Character::isLetter).toArray())

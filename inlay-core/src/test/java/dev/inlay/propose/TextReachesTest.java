@@ -68,4 +68,10 @@ class TextReachesTest {
   void aNameAmongFiguresThatFillTheirColumnsStays() {
     assertThat(columnsOf("Pier", 50, "none", "130", "508", "195", "608", "255")).isEmpty();
   }
+
+  @Test
+  void aMonthStandsOverNoColumnsBesideItsOwn() {
+    assertThat(columnsOf("Dez. 2017", 165, "4860", "250")).isEmpty();
+    assertThat(columnsOf("Insgesamt", 165, "4860", "250")).isEqualTo("0+3");
+  }
 }
