@@ -43,21 +43,8 @@ final class ChoiceTraining {
   /** The spread of the weights that units begin with. */
   private static final double BEGINNING = 0.1;
 
-  private final int units;
-  private final double pull;
   private final List<Example> examples = new ArrayList<>();
-  private final Random random = new Random(7);
-
-  /**
-   * Trains scores.
-   *
-   * @param units how many each has
-   * @param pull what share of a weight a step takes from it, times the rate
-   */
-  ChoiceTraining(int units, double pull) {
-    this.units = units;
-    this.pull = pull;
-  }
+  private Random random;
 
   void add(double[][] signs, int right) {
     examples.add(new Example(signs, right));
@@ -71,16 +58,19 @@ final class ChoiceTraining {
    * The trained score.
    *
    * @param signs how many there are
+   * @param units how many each of the scores has
+   * @param pull what share of a weight a step takes from it, times the rate
    */
-  SignScore train(int signs) {
+  SignScore train(int signs, int units, double pull) {
+    random = new Random(7); // the same examples give the same weights
     List<SignScore> scores = new ArrayList<>();
     for (int m = 0; m < MODELS; m++) {
-      scores.add(trainOne(signs));
+      scores.add(trainOne(signs, units, pull));
     }
     return SignScore.mean(scores);
   }
 
-  private SignScore trainOne(int signs) {
+  private SignScore trainOne(int signs, int units, double pull) {
     SignScore score = new SignScore(signs, units);
     List<double[]> parameters = score.parameters();
     parameters.stream().skip(1).limit(units).forEach(this::fill);
@@ -118,6 +108,7 @@ final class ChoiceTraining {
   private void addSlope(SignScore score, Example example, SignScore slope, double[] shown) {
     List<double[]> own = score.parameters();
     List<double[]> sums = slope.parameters();
+    int units = score.units();
     double[] kept = leftOut(units, UNITS_LEFT_OUT);
     double[] biases = own.get(units + 1);
     double[] outputs = own.get(units + 2);

@@ -31,27 +31,28 @@ final class HeaderRowTraining {
   private static final String PLAIN = "nothing sets off";
 
   private final List<String> names = HeaderSigns.names();
-  private final ChoiceTraining examples = new ChoiceTraining(UNITS, PULL);
+  private final ChoiceTraining examples = new ChoiceTraining();
   private int skipped;
 
   private HeaderRowTraining() {}
 
+  private static HeaderRowTraining of(List<Path> folders) throws IOException {
+    HeaderRowTraining training = new HeaderRowTraining();
+    for (Path folder : folders) {
+      training.read(folder);
+    }
+    return training;
+  }
+
   /**
    * Trains on folders of papers and writes the weights.
    *
-   * @param args the file to write, then folders; those behind a dash are for testing only
+   * @param args see {@link TrainingPapers}
    */
   static void main(String[] args, PrintStream out) throws IOException {
-    HeaderRowTraining training = new HeaderRowTraining();
-    HeaderRowTraining unseen = new HeaderRowTraining();
-    HeaderRowTraining into = training;
-    for (int i = 1; i < args.length; i++) {
-      if (args[i].equals("-")) {
-        into = unseen;
-      } else {
-        into.read(Path.of(args[i]));
-      }
-    }
+    TrainingPapers papers = TrainingPapers.of(args);
+    HeaderRowTraining training = HeaderRowTraining.of(papers.shown());
+    HeaderRowTraining unseen = HeaderRowTraining.of(papers.unseen());
     out.println(training.examples.examples().size() + " grids, left out " + training.skipped);
     SignScore score = training.train();
     String text =
@@ -59,7 +60,7 @@ final class HeaderRowTraining {
             + training.examples.examples().size()
             + " grids of made papers\n";
     score.parameters().get(0)[training.names.indexOf(PLAIN)] += PLAIN_HEADINGS;
-    Files.writeString(Path.of(args[0]), text + score.text(training.names));
+    Files.writeString(papers.weights(), text + score.text(training.names));
     training.report(new Choice(score), out);
     unseen.report(new Choice(score), out);
   }
@@ -70,9 +71,8 @@ final class HeaderRowTraining {
    * that count.
    */
   private SignScore train() {
-    ChoiceTraining single = new ChoiceTraining(0, PULL);
-    examples.examples().forEach(e -> single.add(e.signs(), e.right()));
-    return SignScore.mean(List.of(single.train(names.size()), examples.train(names.size())));
+    return SignScore.mean(
+        List.of(examples.train(names.size(), 0, PULL), examples.train(names.size(), UNITS, PULL)));
   }
 
   private void read(Path folder) throws IOException {

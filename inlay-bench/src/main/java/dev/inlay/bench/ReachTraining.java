@@ -22,33 +22,34 @@ final class ReachTraining {
   private static final double PULL = 1e-2;
 
   private final List<String> names = ReachModel.names();
-  private final ChoiceTraining examples = new ChoiceTraining(UNITS, PULL);
+  private final ChoiceTraining examples = new ChoiceTraining();
   private int skipped;
 
   private ReachTraining() {}
 
+  private static ReachTraining of(List<Path> folders) throws IOException {
+    ReachTraining training = new ReachTraining();
+    for (Path folder : folders) {
+      training.read(folder);
+    }
+    return training;
+  }
+
   /**
    * Trains on folders of papers and writes the weights.
    *
-   * @param args the file to write, then folders; those behind a dash are for testing only
+   * @param args see {@link TrainingPapers}
    */
   static void main(String[] args, PrintStream out) throws IOException {
-    ReachTraining training = new ReachTraining();
-    ReachTraining unseen = new ReachTraining();
-    ReachTraining into = training;
-    for (int i = 1; i < args.length; i++) {
-      if (args[i].equals("-")) {
-        into = unseen;
-      } else {
-        into.read(Path.of(args[i]));
-      }
-    }
-    SignScore score = training.examples.train(training.names.size());
+    TrainingPapers papers = TrainingPapers.of(args);
+    ReachTraining training = ReachTraining.of(papers.shown());
+    ReachTraining unseen = ReachTraining.of(papers.unseen());
+    SignScore score = training.examples.train(training.names.size(), UNITS, PULL);
     String text =
         "# Weights of the signs of a text over some columns, trained on "
             + training.examples.examples().size()
             + " texts of made papers\n";
-    Files.writeString(Path.of(args[0]), text + score.text(training.names));
+    Files.writeString(papers.weights(), text + score.text(training.names));
     training.report(new Choice(score), out);
     unseen.report(new Choice(score), out);
   }

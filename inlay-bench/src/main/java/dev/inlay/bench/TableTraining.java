@@ -28,29 +28,30 @@ final class TableTraining {
   private static final double PULL = 0.15;
 
   private final List<String> names = WholeTable.names();
-  private final ChoiceTraining examples = new ChoiceTraining(UNITS, PULL);
+  private final ChoiceTraining examples = new ChoiceTraining();
 
   private TableTraining() {}
+
+  private static TableTraining of(List<Path> folders) throws IOException, InterruptedException {
+    TableTraining training = new TableTraining();
+    for (Path folder : folders) {
+      training.read(folder);
+    }
+    return training;
+  }
 
   /**
    * Trains on folders of papers and writes the weights.
    *
-   * @param args the file to write, then folders; those behind a dash are for testing only
+   * @param args see {@link TrainingPapers}
    */
   static void main(String[] args, PrintStream out) throws IOException, InterruptedException {
-    TableTraining training = new TableTraining();
-    TableTraining unseen = new TableTraining();
-    TableTraining into = training;
-    for (int i = 1; i < args.length; i++) {
-      if (args[i].equals("-")) {
-        into = unseen;
-      } else {
-        into.read(Path.of(args[i]));
-      }
-    }
-    SignScore score = training.examples.train(training.names.size());
+    TrainingPapers papers = TrainingPapers.of(args);
+    TableTraining training = TableTraining.of(papers.shown());
+    TableTraining unseen = TableTraining.of(papers.unseen());
+    SignScore score = training.examples.train(training.names.size(), UNITS, PULL);
     Files.writeString(
-        Path.of(args[0]),
+        papers.weights(),
         "# Weights of the signs of a table that is right, trained on "
             + training.examples.examples().size()
             + " tables found in made papers\n"

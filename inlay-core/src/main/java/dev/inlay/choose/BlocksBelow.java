@@ -75,7 +75,8 @@ final class BlocksBelow {
             && hasNoHeadings(first, block);
     return near
         && block.title().isEmpty()
-        && (boxes || isHeadless(first, block) && haveSameColumns(first, above, block))
+        && (boxes
+            || PartComparison.isHeadless(first, block) && haveSameColumns(first, above, block))
         && isBlank(old, now);
   }
 
@@ -86,19 +87,15 @@ final class BlocksBelow {
             || PartComparison.continuesColumns(first, block));
   }
 
-  private static boolean isHeadless(PageTable first, PageTable block) {
-    return block.headerRows() == 0
-        || block.hasUnsureHeader()
-        || PartComparison.headerIsRecord(first, block);
-  }
-
   /** Whether the first row of a block is no header, or one that could as well be a row. */
   private static boolean hasNoHeadings(PageTable first, PageTable block) {
     Set<String> texts = new HashSet<>();
     block.header().forEach(r -> r.cells().forEach(c -> texts.add(c.text())));
     texts.remove("");
     boolean headsRows = texts.size() == 1 && block.columns() > 1;
-    return isHeadless(first, block) || headsRows || PartComparison.repeatsHeader(first, block);
+    return PartComparison.isHeadless(first, block)
+        || headsRows
+        || PartComparison.repeatsHeader(first, block);
   }
 
   /** Whether no text stands between two blocks. */

@@ -3,6 +3,7 @@ package dev.inlay.choose;
 import dev.inlay.model.Decision;
 import dev.inlay.model.Reason;
 import dev.inlay.propose.Grid;
+import dev.inlay.score.Choice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,8 +32,8 @@ record HeaderRows(int count, double probability) {
    */
   static HeaderRows of(Grid grid, int rank) {
     double[] probabilities = probabilities(new HeaderSigns(grid).ofCandidates());
-    int best = best(probabilities, -1);
-    best = rank == 0 ? best : best(probabilities, best);
+    int best = Choice.best(probabilities);
+    best = rank == 0 ? best : Choice.best(probabilities, best);
     return new HeaderRows(best, probabilities[best]);
   }
 
@@ -40,8 +41,8 @@ record HeaderRows(int count, double probability) {
   static Decision decision(Grid grid) {
     double[][] signs = new HeaderSigns(grid).ofCandidates();
     double[] probabilities = probabilities(signs);
-    int best = best(probabilities, -1);
-    int second = best(probabilities, best);
+    int best = Choice.best(probabilities);
+    int second = Choice.best(probabilities, best);
     boolean rival = second != best;
     List<Reason> reasons = new ArrayList<>();
     double[] weights = HeaderModel.trained().reasons(signs[best], signs[second]);
@@ -62,16 +63,6 @@ record HeaderRows(int count, double probability) {
 
   private static double[] probabilities(double[][] signs) {
     return HeaderModel.trained().probabilities(signs);
-  }
-
-  /** The most probable number but for one; this one where there is no other. */
-  private static int best(double[] probabilities, int but) {
-    int best = -1;
-    for (int i = 0; i < probabilities.length; i++) {
-      boolean better = best < 0 || probabilities[i] > probabilities[best];
-      best = i != but && better ? i : best;
-    }
-    return best < 0 ? but : best;
   }
 
   private static String words(int rows) {

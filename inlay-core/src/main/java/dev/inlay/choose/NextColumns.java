@@ -86,23 +86,18 @@ final class NextColumns {
           && now.bottom() <= old.bottom() + typeSize
           && PartComparison.sameEdges(before, part, PartComparison.SAME_EDGE * typeSize);
     }
-    boolean kinds = PartComparison.sameColumns(before, part) && sameKinds(before, part);
-    if (higher < 0 || !again && !(isHeadless(first, part) && kinds)) {
+    if (higher < 0 || !again && !goesOnWithoutHeader(first, before, part)) {
       return false;
     }
     Interval strip = whiteBetween(old, now);
     return strip.length() > LEAST_STRIP * typeSize && beginsColumn(now, strip);
   }
 
-  /** Whether both are in boxes or both in none, and hold the same kinds of texts. */
-  private static boolean sameKinds(PageTable before, PageTable part) {
-    return before.isRuled() == part.isRuled() && PartComparison.holdTheSame(before, part);
-  }
-
-  private static boolean isHeadless(PageTable first, PageTable part) {
-    return part.headerRows() == 0
-        || part.hasUnsureHeader()
-        || PartComparison.headerIsRecord(first, part);
+  /** Whether a part without header has the columns of the one before, both boxed or neither. */
+  private static boolean goesOnWithoutHeader(PageTable first, PageTable before, PageTable part) {
+    return before.isRuled() == part.isRuled()
+        && PartComparison.isHeadless(first, part)
+        && PartComparison.continuesColumns(before, part);
   }
 
   /** Whether no text of its column stands right above a table. */

@@ -120,6 +120,11 @@ public final class PartComparison {
     return columns > 0 && values >= MOSTLY * columns;
   }
 
+  /** Whether a part has no header, or one that is not sure or reads like a record. */
+  public static boolean isHeadless(PageTable first, PageTable part) {
+    return part.headerRows() == 0 || part.hasUnsureHeader() || headerIsRecord(first, part);
+  }
+
   /** Whether a part has a header that says what the one of a table says, wherever it stands. */
   public static boolean repeatsHeader(PageTable first, PageTable part) {
     if (first.headerRows() == 0 || part.headerRows() == 0) {

@@ -59,10 +59,7 @@ enum PartLink {
       return HEADER_REPEATED;
     }
     boolean headless =
-        part.headerRows() == 0
-            || part.hasUnsureHeader()
-            || PartComparison.headerIsRecord(first, part)
-            || PartComparison.goesOnInBoxes(before, part);
+        PartComparison.isHeadless(first, part) || PartComparison.goesOnInBoxes(before, part);
     if (!headless) {
       return OTHER_HEADER;
     }

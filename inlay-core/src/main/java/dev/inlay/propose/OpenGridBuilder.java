@@ -57,9 +57,16 @@ public final class OpenGridBuilder {
 
   /** Builds the grid of a frame. */
   public static Grid build(OpenFrame open) {
+    return withoutNeedless(open).build();
+  }
+
+  /** A builder for the frame without the gutters that turn out to be needless, one by one. */
+  private static OpenGridBuilder withoutNeedless(OpenFrame open) {
     OpenGridBuilder builder = new OpenGridBuilder(open);
     OptionalInt needless = builder.needless();
-    return needless.isPresent() ? build(open.withoutGutter(needless.getAsInt())) : builder.build();
+    return needless.isPresent()
+        ? withoutNeedless(open.withoutGutter(needless.getAsInt()))
+        : builder;
   }
 
   /** Builds the grid of a frame whose columns are known from elsewhere: none is needless. */
@@ -69,20 +76,14 @@ public final class OpenGridBuilder {
 
   /** What is known of the header of a frame before its headings are placed: for training. */
   public static HeaderLayout layout(OpenFrame open) {
-    OpenGridBuilder builder = new OpenGridBuilder(open);
-    OptionalInt needless = builder.needless();
-    return needless.isPresent()
-        ? layout(open.withoutGutter(needless.getAsInt()))
-        : builder.layout(builder.headerLines());
+    OpenGridBuilder builder = withoutNeedless(open);
+    return builder.layout(builder.headerLines());
   }
 
   /** The texts of the rows of a frame that may stand over several columns: for training. */
   public static List<RowText> texts(OpenFrame open) {
-    OpenGridBuilder builder = new OpenGridBuilder(open);
-    OptionalInt needless = builder.needless();
-    return needless.isPresent()
-        ? texts(open.withoutGutter(needless.getAsInt()))
-        : builder.rowTexts(builder.headerLines());
+    OpenGridBuilder builder = withoutNeedless(open);
+    return builder.rowTexts(builder.headerLines());
   }
 
   private List<RowText> rowTexts(int header) {

@@ -37,7 +37,7 @@ public final class ReachModel {
     ColumnedLine line = ColumnedLine.of(SampleZone.TWO_LINES.lines().get(0), List.of());
     Interval column = line.line().box().horizontal();
     Reach home = new Reach(0, 0, 0);
-    TextReach text = new TextReach(line.parts(), 0, 0);
+    TextReach text = TextReach.of(line.parts(), 0, 0);
     List<ColumnEdges> edges = ColumnEdges.of(List.of(line), List.of(column));
     new ReachSigns(edges, line, text, true).add(names, home);
     return names.names();

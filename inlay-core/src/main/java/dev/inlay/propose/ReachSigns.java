@@ -31,6 +31,10 @@ final class ReachSigns {
   private final ColumnedLine line;
   private final TextReach text;
   private final double size;
+
+  /** For each part, the share of its column's texts that it is in line with. */
+  private final double[] inLine;
+
   private final boolean last;
 
   /**
@@ -44,6 +48,7 @@ final class ReachSigns {
     this.text = text;
     this.last = last;
     size = line.line().line().size();
+    inLine = text.parts().stream().mapToDouble(this::inLine).toArray();
   }
 
   /** Adds the signs of one of the text's candidates. */
@@ -62,7 +67,7 @@ final class ReachSigns {
     ColumnEdges own = columns.get(part.first());
     int counted = part.spans() ? 0 : 1;
     boolean others = own.count() > counted;
-    double most = inLine(part);
+    double most = inLine[0];
     signs.add("stays", stays);
     signs.add("stays over a gutter", stays && part.spans());
     signs.add("begins with its column", single ? share(own, Edge.LEFT, part, 1) : 0);
@@ -86,10 +91,9 @@ final class ReachSigns {
     boolean parted = text.parts().size() > 1;
     double least = 1;
     double sum = 0;
-    for (Part part : text.parts().subList(reach.parts(), text.parts().size())) {
-      double one = inLine(part);
-      least = Math.min(least, one);
-      sum += one;
+    for (int p = reach.parts(); p < inLine.length; p++) {
+      least = Math.min(least, inLine[p]);
+      sum += inLine[p];
     }
     int staying = text.parts().size() - reach.parts();
     boolean some = parted && staying > 0;
@@ -98,13 +102,14 @@ final class ReachSigns {
     signs.add("least in line of the parts that stay", some ? least : 0);
     signs.add("a part that stays is out of line", some && least < FEW);
     signs.add("in line of the parts that stay", some ? sum / staying : 0);
-    Part last = text.parts().get(Math.max(1, reach.parts()) - 1);
+    Part last = text.lastPart(reach);
     boolean figure = TextShape.of(last.text()).isQuantity();
     boolean together = reach.parts() > 1;
+    double lastInLine = together ? inLine[reach.parts() - 1] : 0;
     signs.add("parts put together", together);
     signs.add("puts a figure to words", together && figure);
-    signs.add("puts to it what is in line", together ? inLine(last) : 0);
-    signs.add("puts a figure in line to it", together && figure ? inLine(last) : 0);
+    signs.add("puts to it what is in line", lastInLine);
+    signs.add("puts a figure in line to it", figure ? lastInLine : 0);
     boolean next = parted && reach.spans() && staying > 0;
     String rest = next ? text.parts().get(reach.parts()).text() : "";
     signs.add("before figures of its own text", TextShape.of(rest).isQuantity());
@@ -127,9 +132,9 @@ final class ReachSigns {
 
   private void addSpan(Signs signs, Reach reach) {
     boolean spans = reach.spans();
-    int width = reach.last() - reach.first() + 1;
+    int width = reach.width();
     int before = reach.first() - text.freeFrom();
-    int behind = freeTo(reach) - reach.last();
+    int behind = text.freeTo(reach) - reach.last();
     signs.add("over two columns", spans && width == 2);
     signs.add("over five columns or more", spans && width >= 5);
     signs.add("from the first column on", spans && reach.first() == 0);
@@ -140,7 +145,7 @@ final class ReachSigns {
     signs.add("leaves a column behind it", spans && behind > 0);
     signs.add("leaves several columns behind it", spans && behind > 1);
     signs.add("over all free columns", spans && before == 0 && behind == 0);
-    int own = lastPart(reach).last() - text.parts().get(0).first() + 1;
+    int own = text.lastPart(reach).last() - text.parts().get(0).first() + 1;
     signs.add("only over its own columns", spans && width == own);
     double filled = spans && before > 0 ? columns.get(reach.first() - 1).shareFilled() : 0;
     signs.add("leaves a filled column before it", filled);
@@ -155,23 +160,12 @@ final class ReachSigns {
     signs.add("up to names", spans ? 1 - columns.get(reach.last()).shareOfValues() : 0);
   }
 
-  /** The last part that is in the cell over several columns. */
-  private Part lastPart(Reach reach) {
-    return text.parts().get(Math.max(1, reach.parts()) - 1);
-  }
-
-  /** The last column that the cell may reach to. */
-  private int freeTo(Reach reach) {
-    boolean all = reach.parts() == text.parts().size() || !reach.spans();
-    return all ? text.freeTo() : text.parts().get(reach.parts()).first() - 1;
-  }
-
   private void addEdges(Signs signs, Reach reach) {
     boolean spans = reach.spans();
     ColumnEdges first = columns.get(reach.first());
     ColumnEdges end = columns.get(reach.last());
     boolean ownFirst = reach.first() == text.parts().get(0).first();
-    boolean ownLast = reach.last() == lastPart(reach).last();
+    boolean ownLast = reach.last() == text.lastPart(reach).last();
     Box box = text.box(reach);
     Interval texts = new Interval(first.stretch().from(), end.stretch().to());
     Interval bounds = new Interval(first.bounds().from(), end.bounds().to());
@@ -212,10 +206,10 @@ final class ReachSigns {
     boolean all = text.freeFrom() == 0 && text.freeTo() + 1 == columns.size();
     signs.add("spans before figures only", spans && label);
     signs.add("from the first column on before figures", spans && label && reach.first() == 0);
-    signs.add("up to the figures", spans && label && reach.last() == freeTo(reach));
+    signs.add("up to the figures", spans && label && reach.last() == text.freeTo(reach));
     signs.add(
         "ends where it may before figures",
-        spans && label && reach.last() == lastPart(reach).last());
+        spans && label && reach.last() == text.lastPart(reach).last());
     signs.add("spans behind others", spans && !begins);
     signs.add("spans all free columns behind others", spans && !begins && leavesNone(reach));
     signs.add("spans alone in its row", spans && all);
@@ -224,6 +218,6 @@ final class ReachSigns {
   }
 
   private boolean leavesNone(Reach reach) {
-    return reach.first() == text.freeFrom() && reach.last() == freeTo(reach);
+    return reach.first() == text.freeFrom() && reach.last() == text.freeTo(reach);
   }
 }

@@ -14,20 +14,21 @@ import java.util.List;
  * @param parts the text's, one for each column that its words stand in
  * @param freeFrom the first column from which on nothing stands before it
  * @param freeTo the last column up to which nothing stands behind it
+ * @param candidates all reaches, the way its words stand first
  */
-record TextReach(List<Part> parts, int freeFrom, int freeTo) {
+record TextReach(List<Part> parts, int freeFrom, int freeTo, List<Reach> candidates) {
 
   /** No text stands over more columns than this beyond its own; wider tables only cost time. */
   private static final int MOST_BESIDE = 20;
 
-  /** All reaches, the way its words stand first. */
-  List<Reach> candidates() {
+  static TextReach of(List<Part> parts, int freeFrom, int freeTo) {
+    int first = parts.get(0).first();
     List<Reach> reaches = new ArrayList<>();
-    reaches.add(new Reach(first(), parts.get(parts.size() - 1).last(), 0));
+    reaches.add(new Reach(first, parts.get(parts.size() - 1).last(), 0));
     for (int count = 1; count <= parts.size(); count++) {
       int own = parts.get(count - 1).last();
-      int to = count < parts.size() ? parts.get(count).first() - 1 : freeTo;
-      for (int a = first(); a >= Math.max(freeFrom, first() - MOST_BESIDE); a--) {
+      int to = freeTo(parts, count, freeTo);
+      for (int a = first; a >= Math.max(freeFrom, first - MOST_BESIDE); a--) {
         for (int b = own; b <= Math.min(to, own + MOST_BESIDE); b++) {
           if (b > a) {
             reaches.add(new Reach(a, b, count));
@@ -35,11 +36,22 @@ record TextReach(List<Part> parts, int freeFrom, int freeTo) {
         }
       }
     }
-    return reaches;
+    return new TextReach(parts, freeFrom, freeTo, reaches);
   }
 
-  private int first() {
-    return parts.get(0).first();
+  /** The last column that a cell of some first parts may reach to. */
+  private static int freeTo(List<Part> parts, int count, int freeTo) {
+    return count < parts.size() ? parts.get(count).first() - 1 : freeTo;
+  }
+
+  /** The last column that the cell of a reach may reach to. */
+  int freeTo(Reach reach) {
+    return reach.spans() ? freeTo(parts, reach.parts(), freeTo) : freeTo;
+  }
+
+  /** The last part of the cell of a reach; the first part where no cell reaches over several. */
+  Part lastPart(Reach reach) {
+    return parts.get(Math.max(1, reach.parts()) - 1);
   }
 
   /** The words that stand over the columns of a reach; all where none does. */

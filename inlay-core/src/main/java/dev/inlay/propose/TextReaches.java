@@ -111,7 +111,7 @@ final class TextReaches {
     int from = first == 0 ? 0 : parts.get(first - 1).last() + 1;
     int to = end + 1 == parts.size() ? columns.size() - 1 : parts.get(end + 1).first() - 1;
     boolean free = from <= parts.get(first).first() && to >= parts.get(end).last();
-    return free ? new TextReach(parts.subList(first, end + 1), from, to) : null;
+    return free ? TextReach.of(parts.subList(first, end + 1), from, to) : null;
   }
 
   /** The signs of each candidate of a text. */

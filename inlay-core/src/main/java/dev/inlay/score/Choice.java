@@ -51,11 +51,17 @@ public final class Choice {
 
   /** The place of the most probable candidate; of equal ones the first. */
   public static int best(double[] probabilities) {
-    int best = 0;
-    for (int i = 1; i < probabilities.length; i++) {
-      best = probabilities[i] > probabilities[best] ? i : best;
+    return best(probabilities, -1);
+  }
+
+  /** The place of the most probable candidate but for one; this one where there is no other. */
+  public static int best(double[] probabilities, int but) {
+    int best = -1;
+    for (int i = 0; i < probabilities.length; i++) {
+      boolean better = best < 0 || probabilities[i] > probabilities[best];
+      best = i != but && better ? i : best;
     }
-    return best;
+    return best < 0 ? but : best;
   }
 
   /** By how much each sign speaks for one candidate rather than for another. */
