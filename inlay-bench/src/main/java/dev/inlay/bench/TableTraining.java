@@ -21,9 +21,9 @@ final class TableTraining {
   private static final int UNITS = 4;
 
   /**
-   * Strong, or the units learn the makers of papers: with a tenth of it wrong tables of made papers
-   * are told from right ones better (area under the curve 0.903 rather than 0.896), those of papers
-   * by others worse (0.873 rather than 0.902).
+   * Strong, or the units learn the makers of papers. Of a right and a wrong table the right one has
+   * the higher probability in 89.6 of 100 pairs from made papers and in 90.2 from papers by others;
+   * with hardly any pull in 90.3 and 87.3.
    */
   private static final double PULL = 0.15;
 
