@@ -7,57 +7,65 @@ import dev.inlay.propose.HeadingLine;
 import dev.inlay.propose.HeadingModel;
 import dev.inlay.propose.OpenFrame;
 import dev.inlay.propose.OpenGridBuilder;
+import dev.inlay.score.SignScore;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Collections;
 import java.util.List;
-import java.util.Random;
+import java.util.Locale;
 import tools.jackson.databind.JsonNode;
 
 /**
- * Trains the weights of {@link HeadingModel} on papers with truth: wherever the best placing of a
- * line's headings is not the right one, the signs of the one cost more from then on and those of
- * the other less (the averaged perceptron: Collins, 2002). The same papers give the same weights.
+ * Trains the weights of {@link HeadingModel} on papers with truth: a score of single signs first,
+ * then, among the placings that it finds possible, one with units. The same papers give the same
+ * weights.
  */
 final class HeadingTraining {
 
-  private static final int ROUNDS = 10;
+  private static final int UNITS = 24;
+  private static final double PULL = 0.03;
 
-  /** A step changes a weight by at most this much for each time that a sign is there. */
-  private static final double RATE = 0.05;
+  /** On so many lines all placings are possible, before there is a score. */
+  private static final int FIRST = 200;
 
   /** A line whose headings are known, and those of the lines below it. */
-  private record Example(HeadingLine line, List<Heading> right) {}
+  private record Known(HeadingLine line, List<Heading> right) {}
 
-  private final HeadingModel model = new HeadingModel();
-  private final List<Example> examples = new ArrayList<>();
+  private final int signs = HeadingModel.names().size();
+  private final List<Known> lines = new ArrayList<>();
   private int headers;
   private int skipped;
 
   private HeadingTraining() {}
 
+  private static HeadingTraining of(List<Path> folders) throws IOException {
+    HeadingTraining training = new HeadingTraining();
+    for (Path folder : folders) {
+      training.read(folder);
+    }
+    return training;
+  }
+
   /**
    * Trains on folders of papers and writes the weights.
    *
-   * @param args the file to write, then folders
+   * @param args see {@link TrainingPapers}
    */
   static void main(String[] args, PrintStream out) throws IOException {
-    HeadingTraining training = new HeadingTraining();
-    for (int i = 1; i < args.length; i++) {
-      training.read(Path.of(args[i]));
-      out.println(args[i] + ": " + training.headers + " headers, left out " + training.skipped);
-    }
-    training.train(out);
-    Files.writeString(
-        Path.of(args[0]),
-        "# What the signs of headings cost, trained by inlay-bench on "
+    TrainingPapers papers = TrainingPapers.of(args);
+    HeadingTraining training = HeadingTraining.of(papers.shown());
+    HeadingTraining unseen = HeadingTraining.of(papers.unseen());
+    out.println(training.headers + " headers, left out " + training.skipped);
+    SignScore score = training.train(out);
+    String text =
+        "# Weights of the signs of headings over columns, trained on "
             + training.headers
-            + " headers of made papers\n"
-            + training.model.text());
+            + " headers of made papers\n";
+    Files.writeString(papers.weights(), text + score.text(HeadingModel.names()));
+    training.report(score, out);
+    unseen.report(score, out);
   }
 
   private void read(Path folder) throws IOException {
@@ -84,7 +92,7 @@ final class HeadingTraining {
         headers++;
         for (int i = 0; i < right.size(); i++) {
           List<List<Heading>> below = right.subList(i + 1, right.size());
-          examples.add(new Example(new HeadingLine(layout, i, below), right.get(i)));
+          lines.add(new Known(new HeadingLine(layout, i, below), right.get(i)));
         }
         return;
       }
@@ -92,32 +100,27 @@ final class HeadingTraining {
     skipped++;
   }
 
-  private void train(PrintStream out) {
-    double[] weights = model.weights();
-    double[] sums = new double[weights.length];
-    Random random = new Random(7);
-    for (int round = 1; round <= ROUNDS; round++) {
-      Collections.shuffle(examples, random);
-      int right = 0;
-      for (Example example : examples) {
-        List<Heading> best = example.line().best(model);
-        if (best.equals(example.right())) {
-          right++;
-        } else {
-          double[] of = example.line().signs(best);
-          double[] due = example.line().signs(example.right());
-          for (int w = 0; w < weights.length; w++) {
-            weights[w] += RATE * (of[w] - due[w]);
-          }
-        }
-        for (int w = 0; w < weights.length; w++) {
-          sums[w] += round == 1 ? 0 : weights[w];
-        }
-      }
-      out.printf("round %d: %.2f %% of lines right%n", round, 100.0 * right / examples.size());
+  private SignScore train(PrintStream out) {
+    SignScore few =
+        train(lines.subList(0, Math.min(FIRST, lines.size())), new SignScore(signs, 0), 0);
+    SignScore single = train(lines, few, 0);
+    report(single, out);
+    return train(lines, single, UNITS);
+  }
+
+  /** A score trained on the placings that another one finds possible. */
+  private SignScore train(List<Known> of, SignScore before, int units) {
+    List<HeadingExample> examples =
+        of.stream().map(k -> new HeadingExample(k.line(), k.right(), before)).toList();
+    return new ScoreTraining(examples).train(signs, units, PULL);
+  }
+
+  private void report(SignScore model, PrintStream out) {
+    if (lines.isEmpty()) {
+      return;
     }
-    Arrays.setAll(weights, w -> sums[w] / ((ROUNDS - 1) * (double) examples.size()));
-    long right = examples.stream().filter(e -> e.line().best(model).equals(e.right())).count();
-    out.printf("mean of the rounds: %.2f %% of lines right%n", 100.0 * right / examples.size());
+    long right = lines.stream().filter(k -> k.line().best(model).equals(k.right())).count();
+    int count = lines.size();
+    out.printf(Locale.ROOT, "of %d lines %.2f %% of lines right%n", count, 100.0 * right / count);
   }
 }

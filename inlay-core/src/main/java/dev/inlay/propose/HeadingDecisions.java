@@ -4,14 +4,17 @@ import dev.inlay.evidence.Chunk;
 import dev.inlay.evidence.ChunkLine;
 import dev.inlay.model.Decision;
 import dev.inlay.model.Reason;
+import dev.inlay.score.SignScore;
+import dev.inlay.score.Weights;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * Says of each line of a header why its headings stand over the columns they are given to: the
- * costs in which the best placing differs from the second best.
+ * signs by which the best placing differs from the second best.
  */
 public final class HeadingDecisions {
 
@@ -36,20 +39,7 @@ public final class HeadingDecisions {
 
   private static Decision decision(int page, ChunkLine text, HeadingLine line, List<Heading> best) {
     List<Heading> second = line.secondBest(HeadingModel.trained());
-    List<Reason> reasons = new ArrayList<>();
-    double more = 0;
-    if (!second.isEmpty()) {
-      double[] ownSigns = line.signs(best);
-      double[] otherSigns = line.signs(second);
-      double[] weights = HeadingModel.trained().weights();
-      for (int s = 0; s < weights.length; s++) {
-        double weight = weights[s] * (otherSigns[s] - ownSigns[s]);
-        more += weight;
-        if (weight != 0) {
-          reasons.add(new Reason(HeadingModel.names().get(s), weight));
-        }
-      }
-    }
+    List<Reason> reasons = second.isEmpty() ? List.of() : reasons(line.way(best), line.way(second));
     return new Decision(
         Decision.Question.HEADINGS,
         page,
@@ -58,8 +48,19 @@ public final class HeadingDecisions {
         words(best),
         line.probability(),
         words(second),
-        second.isEmpty() ? 0 : line.probability() * Math.exp(-more),
+        second.isEmpty() ? 0 : line.probability(second, HeadingModel.trained()),
         reasons);
+  }
+
+  private static List<Reason> reasons(List<HeadingLine.Step> best, List<HeadingLine.Step> second) {
+    SignScore model = HeadingModel.trained();
+    double[] shares = new double[HeadingModel.names().size()];
+    best.forEach(s -> Weights.addTimes(shares, 1, model.shares(s.signs())));
+    second.forEach(s -> Weights.addTimes(shares, -1, model.shares(s.signs())));
+    return IntStream.range(0, shares.length)
+        .filter(s -> shares[s] != 0)
+        .mapToObj(s -> new Reason(HeadingModel.names().get(s), shares[s]))
+        .toList();
   }
 
   /** Such as "1: Quay, 2-3: Landed". */

@@ -5,16 +5,18 @@ import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
 import dev.inlay.page.Word;
 import dev.inlay.propose.HeadingModel.Way;
+import dev.inlay.score.SignScore;
 import dev.inlay.score.Signs;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 
 /**
  * Parts one line of a header into headings and gives each to the columns that it stands over.
- * Words, headings and columns keep their order; of all ways to part and to place them the one that
- * costs least is taken (a dynamic programme over words and columns). What each sign costs was
- * trained ({@link HeadingModel}).
+ * Words, headings and columns keep their order; of all ways to part and to place them the most
+ * probable is taken: a conditional random field over stretches of words (Sarawagi, Cohen, 2004),
+ * whose weights were trained ({@link HeadingModel}).
  */
 public final class HeadingLine {
 
@@ -45,6 +47,14 @@ public final class HeadingLine {
   private double probability = 1;
 
   /**
+   * A step of a placing, from some words and columns passed to more: past a column that has no
+   * heading, or some words over some columns.
+   *
+   * @param signs in the order of the names of the model
+   */
+  public record Step(int word, int column, int toWord, int toColumn, double[] signs) {}
+
+  /**
    * Prepares the placing of a line's headings.
    *
    * @param layout of the header
@@ -69,11 +79,11 @@ public final class HeadingLine {
   }
 
   /**
-   * The placing that costs least.
+   * The most probable placing.
    *
    * @return from left to right
    */
-  public List<Heading> best(HeadingModel model) {
+  public List<Heading> best(SignScore model) {
     usualWidth = 0;
     hasSpanners = false;
     List<Heading> first = placed(model);
@@ -82,53 +92,63 @@ public final class HeadingLine {
     return hasSpanners ? placed(model) : first;
   }
 
-  /** The placing that costs least but for the best, asked for after it; empty where none is. */
-  List<Heading> secondBest(HeadingModel model) {
+  /** The most probable placing but for the best, asked for after it; empty where none is. */
+  List<Heading> secondBest(SignScore model) {
     return headings(placings(model, true).secondBest());
   }
 
-  /**
-   * How probable the best placing is among all, 0 to 1, each as probable as its cost is low; asked
-   * for after the best one.
-   */
+  /** How probable the best placing is among all, 0 to 1; asked for after the best one. */
   public double probability() {
     return probability;
   }
 
+  /** How probable a placing is among all, 0 to 1; asked for after the best one. */
+  double probability(List<Heading> placed, SignScore model) {
+    double cost = -way(placed).stream().mapToDouble(s -> model.of(s.signs())).sum();
+    return placings(model, false).probability(cost);
+  }
+
   /**
-   * The sums of the signs of a placing, in the order of the names of the model; asked for after the
+   * The steps of all placings whose odds against the best are above a limit; asked for after the
    * best one.
+   *
+   * @param leastOdds above 0, at most 1
    */
-  public double[] signs(List<Heading> placed) {
-    double[] sums = new double[HeadingModel.names().size()];
+  public List<Step> steps(SignScore model, double leastOdds) {
+    return placings(model, true).near(-Math.log(leastOdds)).stream()
+        .map(s -> s.placed() == null ? skip(s.word(), s.column()) : place(s.placed()))
+        .toList();
+  }
+
+  /** The steps of a placing; asked for after the best one. */
+  public List<Step> way(List<Heading> placed) {
+    List<Step> way = new ArrayList<>();
     int word = 0;
     int column = 0;
     for (Heading heading : placed) {
-      int to = word + heading.words().size() - 1;
-      addWay(word == 0 ? null : parting(word), sums);
-      for (int w = word + 1; w <= to; w++) {
-        addWay(isWideBefore(w) ? Way.WORDS_APART_INSIDE : null, sums);
-      }
       for (; column < heading.first(); column++) {
-        addWay(skipping(column), sums);
+        way.add(skip(word, column));
       }
-      double[] own = signsOf(word, to, heading.first(), heading.last());
-      for (int i = 0; i < own.length; i++) {
-        sums[Way.values().length + i] += own[i];
-      }
-      word = to + 1;
+      int end = word + heading.words().size();
+      way.add(place(new Placings.Placed(word, end, heading.first(), heading.last())));
+      word = end;
       column = heading.last() + 1;
     }
     for (; column < columns.count(); column++) {
-      addWay(skipping(column), sums);
+      way.add(skip(word, column));
     }
-    return sums;
+    return way;
   }
 
-  private static void addWay(Way way, double[] sums) {
-    if (way != null) {
-      sums[way.ordinal()]++;
-    }
+  private Step skip(int word, int column) {
+    double[] values = new double[HeadingModel.names().size()];
+    values[skipping(column).ordinal()] = 1;
+    return new Step(word, column, word, column + 1, values);
+  }
+
+  private Step place(Placings.Placed placed) {
+    double[] values = signsOf(placed.word(), placed.endWord() - 1, placed.first(), placed.last());
+    return new Step(placed.word(), placed.first(), placed.endWord(), placed.last() + 1, values);
   }
 
   /** How many columns at least two spanners, and most of them, have; 0 where there are none. */
@@ -149,7 +169,7 @@ public final class HeadingLine {
     return 0;
   }
 
-  private List<Heading> placed(HeadingModel model) {
+  private List<Heading> placed(SignScore model) {
     Placings placings = placings(model, false);
     probability = placings.probabilityOfBest();
     return placings.isReached(words.size(), columns.count())
@@ -158,12 +178,12 @@ public final class HeadingLine {
   }
 
   /** All placings, each with its cost. */
-  private Placings placings(HeadingModel model, boolean keepsSteps) {
+  private Placings placings(SignScore model, boolean keepsSteps) {
     Placings placings = new Placings(words.size(), columns.count(), keepsSteps);
     for (int i = 0; i <= words.size(); i++) {
       for (int c = 0; c <= columns.count(); c++) {
         if (c > 0) {
-          placings.skip(i, c, cost(model, skipping(c - 1)));
+          placings.skip(i, c, -model.of(skip(i, c - 1).signs()));
         }
         if (i < words.size() && c < columns.count() && placings.isReached(i, c)) {
           extend(model, i, c, placings);
@@ -180,13 +200,11 @@ public final class HeadingLine {
   }
 
   /** Tries all headings that begin with a word and stand over columns from one on. */
-  private void extend(HeadingModel model, int i, int c, Placings placings) {
-    double begun = i == 0 ? 0 : cost(model, parting(i));
+  private void extend(SignScore model, int i, int c, Placings placings) {
     for (int j = i; j < words.size() && (j == i || mayGoOn(j)); j++) {
-      begun += j > i && isWideBefore(j) ? model.cost(Way.WORDS_APART_INSIDE) : 0;
       Interval extent = Heading.extent(words, i, j);
       for (int last = c; last < columns.count() && mayReach(last, extent, c); last++) {
-        placings.place(i, j + 1, c, last, begun + model.cost(signsOf(i, j, c, last)));
+        placings.place(i, j + 1, c, last, -model.of(signsOf(i, j, c, last)));
       }
     }
   }
@@ -212,9 +230,17 @@ public final class HeadingLine {
   }
 
   private double[] signsOf(int i, int j, int first, int last) {
-    double[] values = new double[HeadingModel.names().size() - Way.values().length];
-    signs.add(Signs.into(values), i, j, first, last, last - first + 1 == usualWidth);
-    return values;
+    double[] heading = new double[HeadingModel.names().size() - Way.values().length];
+    signs.add(Signs.into(heading), i, j, first, last, last - first + 1 == usualWidth);
+    double[] all = new double[HeadingModel.names().size()];
+    System.arraycopy(heading, 0, all, Way.values().length, heading.length);
+    if (i > 0 && parting(i) != null) {
+      all[parting(i).ordinal()] = 1;
+    }
+    for (int w = i + 1; w <= j; w++) {
+      all[Way.WORDS_APART_INSIDE.ordinal()] += isWideBefore(w) ? 1 : 0;
+    }
+    return all;
   }
 
   /** Whether a word may stand in one heading with the one before it. */
@@ -233,10 +259,6 @@ public final class HeadingLine {
 
   private boolean isWideBefore(int word) {
     return gapBefore(word) > WIDE_SPACES * space;
-  }
-
-  private static double cost(HeadingModel model, Way way) {
-    return way == null ? 0 : model.cost(way);
   }
 
   /**

@@ -3,21 +3,21 @@ package dev.inlay.propose;
 import dev.inlay.evidence.ChunkLine;
 import dev.inlay.geom.Interval;
 import dev.inlay.score.SampleZone;
+import dev.inlay.score.SignScore;
 import dev.inlay.score.Signs;
-import dev.inlay.score.Weights;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
 /**
- * What each sign of a placed heading costs. The weights were trained on papers with truth and stand
- * in a text file, a sign and its cost in a line.
+ * How well each step of a placing of headings fits: over a column without heading, or past a
+ * heading over its columns. The weights were trained on papers with truth and stand in a text file.
  */
 public final class HeadingModel {
 
   private static final String RESOURCE = "heading-lines.txt";
 
-  /** What the ways from one heading to the next cost: words parted or not, columns left out. */
+  /** How one heading follows the next: words parted or not, columns left out. */
   enum Way {
     WORDS_APART_INSIDE,
     PARTED_AT_A_SPACE,
@@ -29,31 +29,23 @@ public final class HeadingModel {
     NO_HEADING_AT_ALL
   }
 
-  private final double[] weights;
-
-  /** A model in which nothing costs anything. */
-  public HeadingModel() {
-    weights = new double[names().size()];
-  }
-
-  /** The trained model that ships with the program. */
-  public static HeadingModel trained() {
-    return Trained.MODEL;
-  }
+  private HeadingModel() {}
 
   /** Read once, when it is first needed. */
   private static final class Trained {
-    static final HeadingModel MODEL = read();
-
-    private static HeadingModel read() {
-      HeadingModel model = new HeadingModel();
-      double[] read = Weights.ofNames(HeadingModel.class, RESOURCE, names());
-      System.arraycopy(read, 0, model.weights, 0, read.length);
-      return model;
-    }
+    static final SignScore MODEL = SignScore.read(HeadingModel.class, RESOURCE, names());
   }
 
-  /** The names of all signs, in the order of their weights. */
+  /**
+   * The trained model that ships with the program.
+   *
+   * @throws java.io.UncheckedIOException if it cannot be read
+   */
+  public static SignScore trained() {
+    return Trained.MODEL;
+  }
+
+  /** The names of all signs, in the order of their weights: the ways, then those of a heading. */
   public static List<String> names() {
     return Names.ALL;
   }
@@ -80,34 +72,5 @@ public final class HeadingModel {
       HeadingColumns columns = new HeadingColumns(column, column);
       return new HeadingSigns(lines.get(0), columns, new HeadingRulings(layout), 1);
     }
-  }
-
-  /** The weights, in the order of the names: for training. */
-  public double[] weights() {
-    return weights;
-  }
-
-  double cost(Way way) {
-    return weights[way.ordinal()];
-  }
-
-  /** What a heading costs, by the signs behind those of the ways. */
-  double cost(double[] signs) {
-    double sum = 0;
-    int from = Way.values().length;
-    for (int i = 0; i < signs.length; i++) {
-      sum += weights[from + i] * signs[i];
-    }
-    return sum;
-  }
-
-  /** The weights as text: sign and cost in a line, parted by a tab. */
-  public String text() {
-    StringBuilder text = new StringBuilder();
-    List<String> names = names();
-    for (int i = 0; i < weights.length; i++) {
-      text.append(String.format(Locale.ROOT, "%s\t%.3f%n", names.get(i), weights[i]));
-    }
-    return text.toString();
   }
 }

@@ -41,7 +41,13 @@ final class Placings {
   private final boolean keepsSteps;
 
   /** A step from some words and columns passed to more; passes a column where nothing is placed. */
-  private record Step(int word, int column, int toWord, int toColumn, double cost, Placed placed) {}
+  record Step(int word, int column, int toWord, int toColumn, double cost, Placed placed) {}
+
+  /**
+   * The rest of the ways: the least cost from some words and columns passed to the end, and the
+   * first step of the way that costs it.
+   */
+  private record Rest(double[][] cost, Step[][] next) {}
 
   Placings(int words, int columns) {
     this(words, columns, false);
@@ -50,7 +56,7 @@ final class Placings {
   /**
    * Prepares the ways of some words over some columns.
    *
-   * @param keepsSteps whether the second best way will be asked for
+   * @param keepsSteps whether the second best way, or those near the best, will be asked for
    */
   Placings(int words, int columns, boolean keepsSteps) {
     this.keepsSteps = keepsSteps;
@@ -123,6 +129,47 @@ final class Placings {
    * there on the best way to the end. Empty where there is one way only.
    */
   List<Placed> secondBest() {
+    Rest rest = rest();
+    Set<Step> onBest = Collections.newSetFromMap(new IdentityHashMap<>());
+    for (Step s = rest.next[0][0]; s != null; s = rest.next[s.toWord()][s.toColumn()]) {
+      onBest.add(s);
+    }
+    Step turn = null;
+    double cheapest = Double.POSITIVE_INFINITY;
+    for (Step step : kept) {
+      double cost = cost(step, rest);
+      if (!onBest.contains(step) && cost < cheapest) {
+        cheapest = cost;
+        turn = step;
+      }
+    }
+    if (turn == null) {
+      return List.of();
+    }
+    List<Placed> way = new ArrayList<>(bestTo(turn.word(), turn.column()));
+    for (Step s = turn; s != null; s = rest.next[s.toWord()][s.toColumn()]) {
+      if (s.placed() != null) {
+        way.add(s.placed());
+      }
+    }
+    return way;
+  }
+
+  /** The steps of all ways that cost at most so much more than the best, in their order. */
+  List<Step> near(double more) {
+    Rest rest = rest();
+    double limit = rest.cost[0][0] + more;
+    return kept.stream().filter(s -> cost(s, rest) <= limit).toList();
+  }
+
+  /** The least cost of a way with some step. */
+  private double cost(Step step, Rest rest) {
+    return least[step.word()][step.column()]
+        + step.cost()
+        + rest.cost[step.toWord()][step.toColumn()];
+  }
+
+  private Rest rest() {
     int words = least.length - 1;
     int columns = least[0].length - 1;
     double[][] rest = new double[words + 1][columns + 1];
@@ -139,30 +186,7 @@ final class Placings {
         next[step.word()][step.column()] = step;
       }
     }
-    Set<Step> onBest = Collections.newSetFromMap(new IdentityHashMap<>());
-    for (Step s = next[0][0]; s != null; s = next[s.toWord()][s.toColumn()]) {
-      onBest.add(s);
-    }
-    Step turn = null;
-    double cheapest = Double.POSITIVE_INFINITY;
-    for (Step step : kept) {
-      double cost =
-          least[step.word()][step.column()] + step.cost() + rest[step.toWord()][step.toColumn()];
-      if (!onBest.contains(step) && cost < cheapest) {
-        cheapest = cost;
-        turn = step;
-      }
-    }
-    if (turn == null) {
-      return List.of();
-    }
-    List<Placed> way = new ArrayList<>(bestTo(turn.word(), turn.column()));
-    for (Step s = turn; s != null; s = next[s.toWord()][s.toColumn()]) {
-      if (s.placed() != null) {
-        way.add(s.placed());
-      }
-    }
-    return way;
+    return new Rest(rest, next);
   }
 
   /** How probable the best way is, 0 to 1, each as probable as its cost is low. */

@@ -50,4 +50,10 @@ class PlacingsTest {
     assertThat(twoWords(1, 1).secondBest()).hasSize(1).allMatch(p -> p.endWord() == 2);
     assertThat(twoWords(3, 1).secondBest()).containsExactly(new Placed(0, 2, 0, 0));
   }
+
+  @Test
+  void stepsNearTheBestAreThoseOfWaysThatCostLittleMore() {
+    assertThat(twoWords(1, 1).near(0.9)).hasSize(2);
+    assertThat(twoWords(1, 1).near(1.1)).hasSize(6);
+  }
 }
