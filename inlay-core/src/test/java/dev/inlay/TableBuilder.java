@@ -89,7 +89,8 @@ public final class TableBuilder {
         rows,
         notes,
         Optional.empty(),
-        0);
+        0,
+        List.of());
   }
 
   public static DocumentTables document(String file, Table... tables) {

@@ -65,7 +65,7 @@ final class TableTraining {
       CaseReading reading = CaseReading.of(truth);
       List<Table> tables = reading.document().tables();
       for (int i = 0; i < tables.size(); i++) {
-        double[] signs = WholeTable.signs(tables.get(i), names.size());
+        double[] signs = tables.get(i).signs().stream().mapToDouble(s -> s).toArray();
         boolean right = reading.score().perfectResults().contains(i);
         examples.add(Choice.orNone(signs), right ? 0 : 1);
       }

@@ -100,7 +100,7 @@ public record PageTable(
 
   /** The same table with its frame and cells at other places. */
   PageTable at(UnaryOperator<Box> place) {
-    TableFrame there = new TableFrame(frame.page(), place.apply(frame.box()), frame.rulings());
+    TableFrame there = frame.at(place.apply(frame.box()));
     List<TableRow> moved = new ArrayList<>();
     for (TableRow row : rows) {
       List<TableCell> cells = new ArrayList<>();

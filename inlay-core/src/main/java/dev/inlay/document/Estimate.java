@@ -7,10 +7,12 @@ import dev.inlay.model.Warning;
 import dev.inlay.model.WarningCode;
 import dev.inlay.score.TableModel;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * Estimates how probably a table is right as a whole, and calls a person where it is too likely
@@ -22,7 +24,7 @@ public final class Estimate {
    * Less probable tables are flagged. On made papers that the roles were not trained on, this flags
    * 2 of 3 wrong tables and 8 of 100 right ones; docs/ACCURACY.md has the figures for other limits.
    */
-  private static final double LIMIT = 0.74;
+  private static final double LIMIT = 0.75;
 
   /**
    * Doubts that hold for as many right tables as wrong ones: reported where the estimate agrees.
@@ -47,9 +49,22 @@ public final class Estimate {
 
   private Estimate() {}
 
-  /** The table with the estimate as its confidence, and the warnings that it leaves. */
-  static Table of(Table table) {
-    double probability = MODEL.probability(WholeTable.signs(table, NAMES.size()));
+  /**
+   * The tables of a document with the estimate as their confidence, and the warnings that it
+   * leaves.
+   *
+   * @param tables in the order of their starts
+   */
+  static List<Table> of(List<TableNeighbours.Placed> tables) {
+    return IntStream.range(0, tables.size())
+        .mapToObj(i -> of(new TableNeighbours(tables, i)))
+        .toList();
+  }
+
+  private static Table of(TableNeighbours neighbours) {
+    Table table = neighbours.table();
+    double[] signs = WholeTable.signs(neighbours, NAMES.size());
+    double probability = MODEL.probability(signs);
     for (Warning warning : table.warnings()) {
       probability *= RARE.contains(warning.code()) ? 1 - warning.code().doubt() : 1;
     }
@@ -66,12 +81,13 @@ public final class Estimate {
                   + Math.round(100 * (1 - probability))
                   + " in 100 are wrong somewhere"));
     }
-    return table.estimated(Math.round(probability * 100) / 100.0, warnings);
+    double confidence = Math.round(probability * 100) / 100.0;
+    return table.estimated(confidence, Arrays.stream(signs).boxed().toList(), warnings);
   }
 
   /** Why a table is estimated as probably as it is: its signs, each by its weight. */
   public static Decision decision(Table table) {
-    double[] signs = WholeTable.signs(table, NAMES.size());
+    double[] signs = table.signs().stream().mapToDouble(s -> s).toArray();
     double[] shares = MODEL.shares(signs);
     List<Reason> reasons = new ArrayList<>();
     for (int s = 1; s < signs.length; s++) { // the first is the same for all tables

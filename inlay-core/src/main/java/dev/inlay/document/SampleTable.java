@@ -22,7 +22,8 @@ final class SampleTable {
           List.of(),
           List.of(),
           Optional.empty(),
-          0);
+          0,
+          List.of());
 
   private SampleTable() {}
 }

@@ -46,6 +46,7 @@ final class TableOfParts {
         all,
         parts.stream().flatMap(p -> p.notes().stream()).distinct().toList(),
         Optional.empty(),
-        sums.proven());
+        sums.proven(),
+        List.of());
   }
 }

@@ -20,7 +20,7 @@ final class TablesInOrder {
   private static final class Chain {
     final String id;
     final List<PageTable> parts = new ArrayList<>();
-    Table whole;
+    TableNeighbours.Placed whole;
 
     Chain(String id, PageTable first) {
       this.id = id;
@@ -36,7 +36,8 @@ final class TablesInOrder {
     }
 
     void end() {
-      whole = Estimate.of(TableOfParts.of(id, parts));
+      whole =
+          new TableNeighbours.Placed(TableOfParts.of(id, parts), first().first(), last().last());
       parts.clear(); // what the pages showed is needed no more
     }
   }
@@ -136,10 +137,10 @@ final class TablesInOrder {
     live.removeAll(over);
   }
 
-  /** All tables, ended. */
+  /** All tables, ended and estimated. */
   List<Table> end() {
     live.forEach(Chain::end);
     live.clear();
-    return chains.stream().map(c -> c.whole).toList();
+    return Estimate.of(chains.stream().map(c -> c.whole).toList());
   }
 }

@@ -21,7 +21,7 @@ import java.util.regex.Pattern;
 
 /**
  * The signs of a whole table from which it is read how probably it is right: what was doubtful on
- * the way, and whether it is as even as tables are.
+ * the way, whether it is as even as tables are, and what stands beside it.
  */
 public final class WholeTable {
 
@@ -40,8 +40,11 @@ public final class WholeTable {
   private final Table table;
   private final List<TableRow> records;
 
-  private WholeTable(Table table) {
-    this.table = table;
+  private final TableNeighbours neighbours;
+
+  private WholeTable(TableNeighbours neighbours) {
+    this.neighbours = neighbours;
+    table = neighbours.table();
     records =
         table.bodyRows().stream()
             .filter(r -> r.kind() != RowKind.GROUP && r.kind() != RowKind.NOTE)
@@ -51,19 +54,20 @@ public final class WholeTable {
   /** The names of the signs, in the order of their values. */
   public static List<String> names() {
     Signs names = Signs.ofNames();
-    new WholeTable(SampleTable.EMPTY).addTo(names);
+    TableNeighbours.Placed sample = new TableNeighbours.Placed(SampleTable.EMPTY, true, true);
+    new WholeTable(new TableNeighbours(List.of(sample), 0)).addTo(names);
     return names.names();
   }
 
   /** The signs of a table. */
-  public static double[] signs(Table table, int count) {
+  static double[] signs(TableNeighbours neighbours, int count) {
     double[] values = new double[count];
-    new WholeTable(table).addTo(Signs.into(values));
+    new WholeTable(neighbours).addTo(Signs.into(values));
     return values;
   }
 
   private void addTo(Signs signs) {
-    signs.add("bias", 1);
+    signs.add("any table", 1);
     signs.add("rows", log(records.size()));
     signs.add("one record", records.size() < 2);
     signs.add("columns", log(table.columns().size()));
@@ -81,6 +85,7 @@ public final class WholeTable {
     addHeader(signs);
     addRows(signs);
     addCells(signs);
+    neighbours.addTo(signs);
   }
 
   private static double log(int count) {

@@ -30,6 +30,6 @@ final class DamagedPages {
     List<Warning> warnings = new ArrayList<>(table.warnings());
     String what = "the file is damaged here: rows or numbers may be missing or wrong";
     warnings.add(new Warning(WarningCode.DAMAGED_PAGE, page.get(), what));
-    return table.estimated(table.confidence(), warnings);
+    return table.estimated(table.confidence(), table.signs(), warnings);
   }
 }

@@ -19,6 +19,7 @@ import java.util.Optional;
  * @param rightOf the id of the table that it goes on to the right of, where a sheet wider than the
  *     paper was printed in parts
  * @param provedSums how many printed sums are the sums of the rows above them
+ * @param signs what the estimate rests on, in the order of its names; empty before it is made
  */
 public record Table(
     String id,
@@ -31,7 +32,8 @@ public record Table(
     List<TableRow> rows,
     List<TableNote> notes,
     Optional<String> rightOf,
-    int provedSums) {
+    int provedSums,
+    List<Double> signs) {
 
   /** Keeps copies that cannot change. */
   public Table {
@@ -40,6 +42,7 @@ public record Table(
     columns = List.copyOf(columns);
     rows = List.copyOf(rows);
     notes = List.copyOf(notes);
+    signs = List.copyOf(signs);
   }
 
   /** The same table, known to go on to the right of another. */
@@ -55,11 +58,12 @@ public record Table(
         rows,
         notes,
         Optional.of(left),
-        provedSums);
+        provedSums,
+        signs);
   }
 
-  /** The same table with an estimate and the warnings that go with it. */
-  public Table estimated(double probability, List<Warning> left) {
+  /** The same table with an estimate, what that rests on, and the warnings that go with it. */
+  public Table estimated(double probability, List<Double> by, List<Warning> left) {
     return new Table(
         id,
         title,
@@ -71,7 +75,8 @@ public record Table(
         rows,
         notes,
         rightOf,
-        provedSums);
+        provedSums,
+        by);
   }
 
   /** The same table with other rows and columns. */
@@ -87,7 +92,8 @@ public record Table(
         others,
         notes,
         rightOf,
-        provedSums);
+        provedSums,
+        signs);
   }
 
   /** This table together with the part to its right. */
@@ -109,7 +115,8 @@ public record Table(
         allRows,
         allNotes,
         rightOf,
-        provedSums + right.provedSums);
+        provedSums + right.provedSums,
+        List.of());
   }
 
   /** The rows below the header. */

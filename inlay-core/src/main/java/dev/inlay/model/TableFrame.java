@@ -35,4 +35,9 @@ public record TableFrame(
   public TableFrame(int page, Box box, RulingExtent rulings) {
     this(page, box, rulings, List.of(), List.of(), false, Certainty.FULL);
   }
+
+  /** The same frame, as sure, at another place where its boundaries lie sideways. */
+  public TableFrame at(Box place) {
+    return new TableFrame(page, place, rulings, List.of(), List.of(), false, certainty);
+  }
 }

@@ -138,7 +138,8 @@ class SumsOfPartsTest {
             t.rows(),
             t.notes(),
             t.rightOf(),
-            t.provedSums());
+            t.provedSums(),
+            List.of());
     DataSetPart part = DataSetReading.read(set, "f.pdf", List.of(doubtful), List.of());
     return Checks.made(set.checks(), part, "f.pdf", List.of()).findings().stream()
         .anyMatch(Finding::isEstimate);
