@@ -2,6 +2,7 @@ package dev.inlay.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.inlay.geom.Box;
 import dev.inlay.propose.Reach;
 import dev.inlay.propose.RowText;
 import java.util.List;
@@ -18,6 +19,7 @@ class ReachLabelsTest {
   private static OptionalInt label(String... cells) {
     RowText text =
         new RowText(
+            new Box(50, 100, 300, 112),
             List.of("Tax", "20 %", "31.50"),
             List.of("Tax", "20 %"),
             List.of(2, 3),

@@ -6,6 +6,7 @@ import dev.inlay.page.Page;
 import dev.inlay.propose.HeadingDecisions;
 import dev.inlay.propose.OpenFrame;
 import dev.inlay.propose.OpenGridBuilder;
+import dev.inlay.propose.TextDecisions;
 import dev.inlay.score.RoleDecisions;
 import dev.inlay.score.Zone;
 import java.util.ArrayList;
@@ -21,7 +22,8 @@ public final class PageDecisions {
   private PageDecisions() {}
 
   /**
-   * The decisions about the upright lines of a page and about its headings, from top to bottom.
+   * The decisions about the upright lines of a page, its headings and texts of its rows, from top
+   * to bottom.
    *
    * @param page as it was read, without furniture that stands inside tables
    */
@@ -40,6 +42,7 @@ public final class PageDecisions {
         .forEach(decisions::addAll);
     for (OpenFrame frame : PageZones.frames(page.number(), parts)) {
       decisions.addAll(HeadingDecisions.of(page.number(), OpenGridBuilder.layout(frame)));
+      decisions.addAll(TextDecisions.of(page.number(), frame));
     }
     PageGrids.find(evidence).grids().stream().map(HeaderRows::decision).forEach(decisions::add);
     decisions.sort(Comparator.comparingDouble(d -> d.place().orElseThrow().top()));

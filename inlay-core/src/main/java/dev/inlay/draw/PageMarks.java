@@ -17,12 +17,18 @@ import dev.inlay.page.Page;
 import dev.inlay.page.TextLine;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 /** Draws over a page what was found on it. */
 final class PageMarks {
+
+  /** What is decided about single lines. */
+  private static final Set<Decision.Question> OF_LINES =
+      EnumSet.of(Decision.Question.LINE, Decision.Question.HEADINGS, Decision.Question.TEXTS);
 
   /** The height of a table's tag, in points. */
   private static final double TAG = 10;
@@ -117,13 +123,12 @@ final class PageMarks {
     tag(table, frame);
   }
 
-  /** Names beside a line what else it may be, or where else its headings may stand. */
+  /** Names beside a line what else it may be, or where else its headings and texts may stand. */
   void runnersUp(List<Decision> decisions) throws IOException {
     for (Decision decision : decisions) {
-      boolean ofLine =
-          decision.question() == Decision.Question.LINE
-              || decision.question() == Decision.Question.HEADINGS;
-      if (ofLine && decision.isClose() && decision.place().isPresent()) {
+      if (OF_LINES.contains(decision.question())
+          && decision.isClose()
+          && decision.place().isPresent()) {
         Box box = decision.place().get();
         canvas.outline(box, ProofColour.DOUBT, 0.6, Pen.DASHED);
         String text =

@@ -35,6 +35,8 @@ public record Decision(
     LINE,
     /** Which columns the headings of a line stand over. */
     HEADINGS,
+    /** Which columns a text of a row stands over. */
+    TEXTS,
     /** How many rows at the top of a grid are header. */
     HEADER_ROWS,
     /** Whether a part of a table goes on with the table of the page before. */

@@ -33,7 +33,7 @@ public final class HiddenUnits {
   /** How files call what a unit adds to each role, and what its sum begins with. */
   private static final String UNIT = "unit";
 
-  private static final String BIAS = "bias";
+  private static final String BIAS = "begins with";
 
   private final List<String> inputs;
   private double[][][] weights;

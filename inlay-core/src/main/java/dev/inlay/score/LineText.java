@@ -52,7 +52,7 @@ final class LineText {
     int chunks = shapes.size();
     int words = line.words().size();
     signs.about(Aspect.ALIGNMENT);
-    signs.add("bias", 1);
+    signs.add("any line", 1);
     signs.add("one text", chunks == 1);
     signs.add("two texts", chunks == 2);
     signs.add("three texts", chunks == 3);

@@ -126,8 +126,9 @@ public final class ExplanationFile {
     below.add(List.of());
     String before = "";
     for (Decision decision : decisionsOn(page, shown)) {
-      if (decision.question() == Decision.Question.HEADINGS) {
-        below.get(below.size() - 1).addAll(headings(decision));
+      if (decision.question() != Decision.Question.LINE) {
+        String what = decision.question().name().toLowerCase(Locale.ROOT);
+        below.get(below.size() - 1).addAll(placed(what, decision));
         continue;
       }
       boolean other = decision.runnerUpProbability() >= 0.005;
@@ -152,25 +153,31 @@ public final class ExplanationFile {
     }
   }
 
-  /** The decisions about lines, each with the headings that are placed in it behind it. */
+  /** The decisions about lines, each with those about its headings or texts behind it. */
   private List<Decision> decisionsOn(int page, Predicate<Decision> shown) {
     List<Decision> all = new ArrayList<>();
-    List<Decision> headings = explanation.on(page, Decision.Question.HEADINGS);
+    List<Decision> placed = new ArrayList<>(explanation.on(page, Decision.Question.HEADINGS));
+    placed.addAll(explanation.on(page, Decision.Question.TEXTS));
     for (Decision line : explanation.on(page, Decision.Question.LINE)) {
       if (shown.test(line)) {
         all.add(line);
-        headings.stream().filter(h -> h.place().equals(line.place())).forEach(all::add);
+        placed.stream().filter(p -> p.place().equals(line.place())).forEach(all::add);
       }
     }
     return all;
   }
 
-  private static List<String> headings(Decision decision) {
+  /** Which columns headings or a text stand over. */
+  private static List<String> placed(String what, Decision decision) {
     List<String> lines = new ArrayList<>();
-    lines.add("headings " + decision.chosen() + "   " + percent(decision.probability()));
+    lines.add(what + " " + decision.chosen() + "   " + percent(decision.probability()));
     if (decision.probability() < SURE && !decision.runnerUp().isEmpty()) {
       lines.add(
-          "or       " + decision.runnerUp() + "   " + percent(decision.runnerUpProbability()));
+          "or"
+              + " ".repeat(what.length() - 1)
+              + decision.runnerUp()
+              + "   "
+              + percent(decision.runnerUpProbability()));
       lines.addAll(reasonsOf(decision));
     }
     return lines;

@@ -14,7 +14,7 @@ class HiddenUnitsTest {
   /** A unit that speaks for a header: bold here, no ruling two lines below. */
   private static HiddenUnits units() {
     HiddenUnits units = new HiddenUnits(NAMES, 0);
-    units.set("unit\tbias\t-0.5 0".split("\t"));
+    units.set("unit\tbegins with\t-0.5 0".split("\t"));
     units.set("unit\tHEADER\t2 0".split("\t"));
     units.set("line\tbold\t1 0".split("\t"));
     units.set("2 lines below\truled\t-3 0".split("\t"));

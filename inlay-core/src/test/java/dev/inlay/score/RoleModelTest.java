@@ -24,7 +24,7 @@ class RoleModelTest {
     assertThat(model.text()).isEmpty();
     model.lineWeights()[LineRole.GROUP.ordinal()][0] = 1.25;
     model.lineWeights()[LineRole.GROUP.ordinal()][1] = 0.0004;
-    assertThat(model.text()).isEqualTo("GROUP\tbias\t1.250\n");
+    assertThat(model.text()).isEqualTo("GROUP\tany line\t1.250\n");
   }
 
   @Test
@@ -32,7 +32,7 @@ class RoleModelTest {
     List<String> names = LineSigns.lineNames();
     List<String> steps = LineSigns.stepNames();
     List<String> ofUnits = new ArrayList<>(RoleModel.inputNames());
-    ofUnits.add("bias");
+    ofUnits.add("begins with");
     List.of(LineRole.values()).forEach(r -> ofUnits.add(r.name()));
     for (String[] parts : Weights.read(RoleModel.class, "line-roles.txt")) {
       boolean step = parts[0].contains(" ");
