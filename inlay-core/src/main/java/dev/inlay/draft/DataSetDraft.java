@@ -122,7 +122,7 @@ final class DataSetDraft {
     }
   }
 
-  /** Headings of several levels over columns of one type may mean rows. */
+  /** Headings of several levels, and those that count time, may mean rows. */
   private void reportUnpivot() {
     List<LayoutColumn> deep = layout.columns().stream().filter(c -> c.path().size() > 1).toList();
     int levels = deep.stream().mapToInt(c -> c.path().size()).max().orElse(0);
@@ -132,10 +132,17 @@ final class DataSetDraft {
       for (int level = 1; level <= levels; level++) {
         groups.add("(?<part_" + level + ">.+)");
       }
-      yaml.comment(depth, "Open to choice: each number a row of its own, with its headings.");
-      yaml.comment(depth, "Take its columns out above, and add 'amount: {type: number}' there.");
-      yaml.comment(
-          depth, "unpivot: {columns: \"" + String.join(" / ", groups) + "\", value: amount}");
+      unpivot(String.join(" / ", groups));
+    } else if (!layout.isFolded()) {
+      TimeHeadings.of(layout.columns().stream().map(LayoutColumn::path).toList())
+          .ifPresent(t -> unpivot(t.pattern()));
     }
+  }
+
+  private void unpivot(String pattern) {
+    yaml.comment(depth, "Open to choice: each number a row of its own, with its headings.");
+    yaml.comment(depth, "Take its columns out above, and add 'amount: {type: number}' there.");
+    String quoted = YamlText.doubleQuoted(pattern);
+    yaml.comment(depth, "unpivot: {columns: " + quoted + ", value: amount}");
   }
 }

@@ -13,6 +13,7 @@ import dev.inlay.spec.SpecReader;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 /** Which relations a draft proposes, and which it leaves alone. */
@@ -59,6 +60,29 @@ class SpecDraftTest {
       table.row("M" + r + "x", r * r + "", amount + "", third.of(r * r, amount) + "");
     }
     return table;
+  }
+
+  /** The draft with its proposed rule taken up and the columns of years taken out. */
+  @Test
+  void headingsThatCountYearsAreProposedAsRowsByARuleThatASpecMayHold() {
+    TableBuilder table = new TableBuilder("Harbour", "2022", "2023", "2024");
+    for (int r = 1; r <= 6; r++) {
+      table.row("Quay " + r, 31 * r + "", 17 * r + "", 43 * r + "");
+    }
+    String draft = draft(file("a.pdf", table));
+    assertThat(draft).contains("# unpivot: {columns: \"(?<year>");
+    String taken =
+        draft
+            .lines()
+            .filter(l -> !l.matches("\\s+\\S*20\\d\\d\\S*: .*"))
+            .map(l -> l.replace("# unpivot:", "unpivot:"))
+            .map(l -> l.matches("\\s*columns:") ? l + "\n  amount: {type: number}" : l)
+            .collect(Collectors.joining("\n"));
+    try {
+      assertThat(SpecReader.read(taken).dataSets()).hasSize(1);
+    } catch (SpecException e) {
+      throw new AssertionError(taken + e.messages(), e);
+    }
   }
 
   @Test
