@@ -9,8 +9,8 @@ import java.util.List;
  * states, {@code oracle} for what the possible readings hold, {@code performance} for whole
  * processes beside the PDF library alone, {@code survivors} of a mutation run against the cases,
  * {@code train} for all weights or {@code train-roles}, {@code train-headings}, {@code
- * train-header-rows}, {@code train-reach} and {@code train-tables} for those of one model, or
- * {@code speed} with options of JMH.
+ * train-header-rows}, {@code train-gutters}, {@code train-reach} and {@code train-tables} for those
+ * of one model, or {@code speed} with options of JMH.
  */
 public final class Bench {
 
@@ -22,7 +22,7 @@ public final class Bench {
           + "   or: performance LAUNCHER LARGEST [FOLDER...]"
           + "   or: survivors MUTATIONS.xml CASES [COUNT [SEED]]"
           + "   or: train WEIGHTS_FOLDER FOLDER..."
-          + "   or: train-roles | train-headings | train-header-rows | train-reach |"
+          + "   or: train-roles | train-headings | train-gutters | train-header-rows | train-reach |"
           + " train-tables WEIGHTS FOLDER..."
           + "   or: speed [options of JMH, as -p folder=PATH]";
 
@@ -68,6 +68,7 @@ public final class Bench {
       case "train-tables" -> TableTraining.main(rest, System.out);
       case "train-headings" -> HeadingTraining.main(rest, System.out);
       case "train-header-rows" -> HeaderRowTraining.main(rest, System.out);
+      case "train-gutters" -> HiddenGutterTraining.main(rest, System.out);
       case "train-reach" -> ReachTraining.main(rest, System.out);
       case "train-roles" -> RoleTraining.main(rest, System.out);
       case "speed" -> org.openjdk.jmh.Main.main(rest);

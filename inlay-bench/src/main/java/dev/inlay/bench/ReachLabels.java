@@ -43,7 +43,8 @@ final class ReachLabels {
     return columns;
   }
 
-  private static String said(JsonNode cells) {
+  /** All that a row of the truth says. */
+  static String said(JsonNode cells) {
     StringBuilder text = new StringBuilder();
     cells.forEach(c -> text.append(ComparedText.of(c.get(0).asString())));
     return text.toString();

@@ -24,6 +24,7 @@ final class Training {
   static final List<Step> STEPS =
       List.of(
           new Step("train-roles", "dev/inlay/score/line-roles.txt"),
+          new Step("train-gutters", "dev/inlay/propose/hidden-gutters.txt"),
           new Step("train-headings", "dev/inlay/propose/heading-lines.txt"),
           new Step("train-header-rows", "dev/inlay/choose/header-rows.txt"),
           new Step("train-reach", "dev/inlay/propose/text-reach.txt"),

@@ -5,8 +5,10 @@ import dev.inlay.evidence.LineNumbers;
 import dev.inlay.evidence.PageEvidence;
 import dev.inlay.page.Page;
 import dev.inlay.propose.Grid;
+import dev.inlay.propose.HiddenGutter;
 import dev.inlay.propose.OpenFrame;
 import dev.inlay.propose.RoleRegions;
+import dev.inlay.score.RoleChoice;
 import dev.inlay.score.Zone;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,6 +31,18 @@ public final class PageZones {
   /** The frames of the open and part-ruled tables of a page. */
   public static List<OpenFrame> frames(Page page) {
     return frames(page.number(), PageParts.of(evidence(page), Proposal.CHOSEN));
+  }
+
+  /** The strips inside columns of a page's open tables that may be gutters. */
+  public static List<HiddenGutter> hiddenGutters(Page page) {
+    List<HiddenGutter> hidden = new ArrayList<>();
+    PageParts parts = PageParts.of(evidence(page), Proposal.CHOSEN);
+    for (Zone zone : parts.columns()) {
+      RoleRegions regions = RoleRegions.in(page.number(), zone, parts.turned(), RoleChoice.BEST);
+      regions.regions();
+      hidden.addAll(regions.hiddenGutters());
+    }
+    return hidden;
   }
 
   /** The grids of the upright tables of a page. */

@@ -95,7 +95,7 @@ final class NeedlessGutter {
 
   /** Whether the texts of a column and of the next one are one value each. */
   private boolean joins(int c) {
-    if (c == 0 && NumberColumn.counts(textsOf(c))) {
+    if (c == 0 && RunningNumbers.are(textsOf(c))) {
       return false;
     }
     boolean both = headed[c] && headed[c + 1];

@@ -51,6 +51,7 @@ public final class RoleRegions {
   private final List<TextLine> turned;
   private final RoleChoice choice;
   private final RoleReading reading;
+  private final List<HiddenGutter> hidden = new ArrayList<>();
 
   private RoleRegions(int page, Zone zone, List<TextLine> turned, RoleChoice choice) {
     this.page = page;
@@ -80,6 +81,11 @@ public final class RoleRegions {
   /** The regions of the zone, from top to bottom. */
   public List<OpenFrame> regions() {
     return regions(reading.roles());
+  }
+
+  /** The strips inside columns that were looked at for the regions so far: for training. */
+  public List<HiddenGutter> hiddenGutters() {
+    return hidden;
   }
 
   /** How the roles of the zone's lines are read. */
@@ -223,10 +229,9 @@ public final class RoleRegions {
     List<Ruling> edges = across.stream().filter(r -> !r.isDrawn()).toList();
     int header = (int) own.stream().takeWhile(r -> r == LineRole.HEADER).count();
     List<Interval> dashed = DashedHeads.gutters(rulings, lines.subList(0, header), records);
-    List<Interval> gutters =
-        dashed.isEmpty()
-            ? new RegionGutters(zone, lines.subList(0, header), records, tabular).all()
-            : dashed;
+    RegionGutters finder = new RegionGutters(zone, lines.subList(0, header), records, tabular);
+    List<Interval> gutters = dashed.isEmpty() ? finder.all() : dashed;
+    hidden.addAll(finder.hidden());
     if (gutters.isEmpty() || header == 0 && isListOrForm(records, gutters)) {
       return Optional.empty();
     }

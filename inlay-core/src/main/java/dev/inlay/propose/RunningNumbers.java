@@ -1,16 +1,9 @@
 package dev.inlay.propose;
 
-import dev.inlay.evidence.ChunkLine;
-import dev.inlay.geom.Interval;
 import java.util.List;
-import java.util.Optional;
 
-/**
- * Finds the gutter behind a first column of running numbers that stands hardly a space from the
- * texts behind it: the numbers rise by one, and the texts begin at one place however wide the
- * numbers are.
- */
-final class NumberColumn {
+/** Texts that count on by one, as the numbers of rows do. */
+final class RunningNumbers {
 
   private static final int LEAST_RECORDS = 4;
 
@@ -20,29 +13,10 @@ final class NumberColumn {
   /** Of the numbers this share is one more than the one before. */
   private static final double NEARLY_ALL = 0.9;
 
-  private NumberColumn() {}
-
-  /**
-   * The gutter behind the numbers.
-   *
-   * @param headings the lines of the header
-   * @param records the lines that begin or continue records
-   * @param gutters those found so far
-   * @return empty where there is no such column, or its gutter is known
-   */
-  static Optional<Interval> gutter(
-      List<ChunkLine> headings, List<ChunkLine> records, List<Interval> gutters) {
-    FirstWords numbers = new FirstWords(records, word -> numberOf(word) >= 0);
-    List<String> texts = numbers.texts();
-    boolean all = texts.size() == records.size() && numberOf(last(texts)) == texts.size();
-    int least = all ? LEAST_FROM_ONE : LEAST_RECORDS;
-    return texts.size() >= least && rise(texts)
-        ? numbers.gutter(headings, gutters)
-        : Optional.empty();
-  }
+  private RunningNumbers() {}
 
   /** Whether texts count on by one: such a column has its own place, however near the next is. */
-  static boolean counts(List<String> texts) {
+  static boolean are(List<String> texts) {
     boolean fromOne = !texts.isEmpty() && numberOf(texts.get(0)) == 1;
     return texts.size() >= (fromOne ? LEAST_FROM_ONE : LEAST_RECORDS) && rise(texts);
   }
@@ -55,10 +29,6 @@ final class NumberColumn {
       rising += before >= 0 && numberOf(texts.get(i)) == before + 1 ? 1 : 0;
     }
     return rising >= NEARLY_ALL * (texts.size() - 1);
-  }
-
-  private static String last(List<String> texts) {
-    return texts.isEmpty() ? "" : texts.get(texts.size() - 1);
   }
 
   private static int numberOf(String text) {
