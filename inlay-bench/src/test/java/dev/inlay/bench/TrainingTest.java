@@ -93,7 +93,7 @@ class TrainingTest {
   @Test
   void allWeightsInOneCommandThatGoesOnWhereItWasStopped() throws Exception {
     String header = "# trained before\n";
-    Path known = results.resolve(Training.STEPS.get(2).weights());
+    Path known = results.resolve(Training.STEPS.get(3).weights());
     Files.createDirectories(known.getParent());
     Files.writeString(known, header);
     trainAll();
@@ -103,7 +103,7 @@ class TrainingTest {
       assertThat(results.resolve(step.weights())).isNotEmptyFile();
     }
     // the estimate is trained on what the weights before it find: other roles, other estimate
-    List<String> estimate = Files.readAllLines(results.resolve(Training.STEPS.get(4).weights()));
+    List<String> estimate = Files.readAllLines(results.resolve(Training.STEPS.get(5).weights()));
     assertThat(estimate).isNotEqualTo(trained(TableTraining::main, "alone.txt"));
     trainAll();
     assertThat(output).doesNotContain("rounds").contains("train-roles: ");
@@ -115,6 +115,12 @@ class TrainingTest {
       Training.main(new String[] {results.toString(), papers.toString()}, out);
     }
     output = printed.toString(StandardCharsets.UTF_8);
+  }
+
+  @Test
+  void stripsInsideColumns() throws Exception {
+    assertThat(weights(HiddenGutterTraining::main)).hasSizeGreaterThan(40);
+    assertThat(output).containsPattern("right (9[0-9]|100)\\.[0-9]+ %");
   }
 
   @Test
