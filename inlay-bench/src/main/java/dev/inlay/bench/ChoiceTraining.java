@@ -1,9 +1,13 @@
 package dev.inlay.bench;
 
+import dev.inlay.page.Page;
 import dev.inlay.score.Choice;
 import dev.inlay.score.SignScore;
+import java.io.IOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import tools.jackson.databind.JsonNode;
 
 /** Trains the score of a {@link Choice} on choices of which it is known what is right. */
 final class ChoiceTraining {
@@ -24,7 +28,36 @@ final class ChoiceTraining {
     }
   }
 
+  /** Adds the choices on a page of which the truth says what is right. */
+  interface PageReader {
+    /**
+     * @param tables of the paper's truth
+     * @param number of the page, from 1
+     */
+    void read(Page page, JsonNode tables, int number, ChoiceTraining into);
+  }
+
   private final List<Example> examples = new ArrayList<>();
+  private int skipped;
+
+  /** The choices on all pages of the papers in some folders. */
+  static ChoiceTraining of(List<Path> folders, PageReader reader) throws IOException {
+    ChoiceTraining training = new ChoiceTraining();
+    for (Path folder : folders) {
+      TruthPages.each(
+          folder, (page, tables, number) -> reader.read(page, tables, number, training));
+    }
+    return training;
+  }
+
+  /** Counts a choice of which it is not known what is right. */
+  void skip() {
+    skipped++;
+  }
+
+  int skipped() {
+    return skipped;
+  }
 
   void add(double[][] signs, int right) {
     examples.add(new Example(signs, right));
@@ -43,6 +76,11 @@ final class ChoiceTraining {
    */
   SignScore train(int signs, int units, double pull) {
     return new ScoreTraining(examples).train(signs, units, pull);
+  }
+
+  /** How many of a hundred examples a model chooses right. */
+  double percentRight(Choice model) {
+    return 100.0 * right(model) / Math.max(1, examples.size());
   }
 
   /** How many examples a model chooses right. */

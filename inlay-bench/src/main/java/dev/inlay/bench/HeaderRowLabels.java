@@ -26,13 +26,9 @@ final class HeaderRowLabels {
   static OptionalInt of(Grid grid, JsonNode tables, int page) {
     List<String> rows = grid.rows().stream().map(HeaderRowLabels::text).toList();
     for (JsonNode table : tables) {
-      for (JsonNode on : table.get("pages")) {
-        if (on.asInt() == page) {
-          OptionalInt label = of(rows, table);
-          if (label.isPresent()) {
-            return label;
-          }
-        }
+      OptionalInt label = TruthRows.isOn(table, page) ? of(rows, table) : OptionalInt.empty();
+      if (label.isPresent()) {
+        return label;
       }
     }
     return OptionalInt.empty();
@@ -42,9 +38,7 @@ final class HeaderRowLabels {
     List<String> due = new ArrayList<>();
     int header = 0;
     for (int r = 0; r < table.get("grid").size(); r++) {
-      StringBuilder text = new StringBuilder();
-      table.get("grid").get(r).forEach(c -> text.append(ComparedText.of(c.get(0).asString())));
-      due.add(text.toString());
+      due.add(TruthRows.said(table.get("grid").get(r)));
       header += table.get("kinds").get(r).asString().equals("header") ? 1 : 0;
     }
     int compared = Math.min(COMPARED, rows.size());

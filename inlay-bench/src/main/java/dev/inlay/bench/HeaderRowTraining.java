@@ -2,16 +2,16 @@ package dev.inlay.bench;
 
 import dev.inlay.choose.HeaderSigns;
 import dev.inlay.choose.PageZones;
+import dev.inlay.page.Page;
 import dev.inlay.propose.Grid;
 import dev.inlay.score.Choice;
 import dev.inlay.score.SignScore;
 import java.io.IOException;
 import java.io.PrintStream;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.OptionalInt;
+import tools.jackson.databind.JsonNode;
 
 /**
  * Trains the weights of the header rows on papers with truth. The same papers give the same
@@ -30,19 +30,7 @@ final class HeaderRowTraining {
 
   private static final String PLAIN = "nothing sets off";
 
-  private final List<String> names = HeaderSigns.names();
-  private final ChoiceTraining examples = new ChoiceTraining();
-  private int skipped;
-
   private HeaderRowTraining() {}
-
-  private static HeaderRowTraining of(List<Path> folders) throws IOException {
-    HeaderRowTraining training = new HeaderRowTraining();
-    for (Path folder : folders) {
-      training.read(folder);
-    }
-    return training;
-  }
 
   /**
    * Trains on folders of papers and writes the weights.
@@ -51,18 +39,17 @@ final class HeaderRowTraining {
    */
   static void main(String[] args, PrintStream out) throws IOException {
     TrainingPapers papers = TrainingPapers.of(args);
-    HeaderRowTraining training = HeaderRowTraining.of(papers.shown());
-    HeaderRowTraining unseen = HeaderRowTraining.of(papers.unseen());
-    out.println(training.examples.examples().size() + " grids, left out " + training.skipped);
-    SignScore score = training.train();
-    String text =
-        "# Weights of the signs of the rows that are a header, trained on "
-            + training.examples.examples().size()
-            + " grids of made papers\n";
-    score.parameters().get(0)[training.names.indexOf(PLAIN)] += PLAIN_HEADINGS;
-    Files.writeString(papers.weights(), text + score.text(training.names));
-    training.report(new Choice(score), out);
-    unseen.report(new Choice(score), out);
+    ChoiceTraining shown = ChoiceTraining.of(papers.shown(), HeaderRowTraining::read);
+    ChoiceTraining unseen = ChoiceTraining.of(papers.unseen(), HeaderRowTraining::read);
+    int count = shown.examples().size();
+    out.println(count + " grids, left out " + shown.skipped());
+    List<String> names = HeaderSigns.names();
+    SignScore score = trained(shown, names.size());
+    score.parameters().get(0)[names.indexOf(PLAIN)] += PLAIN_HEADINGS;
+    papers.write(
+        "the rows that are a header, trained on " + count + " grids of made papers", score, names);
+    report(shown, new Choice(score), out);
+    report(unseen, new Choice(score), out);
   }
 
   /**
@@ -70,36 +57,31 @@ final class HeaderRowTraining {
    * (0.2 of 100 tables), and go wrong where hardly any made paper shows the like, as on headings
    * that count.
    */
-  private SignScore train() {
-    return SignScore.mean(
-        List.of(examples.train(names.size(), 0, PULL), examples.train(names.size(), UNITS, PULL)));
+  private static SignScore trained(ChoiceTraining shown, int signs) {
+    return SignScore.mean(List.of(shown.train(signs, 0, PULL), shown.train(signs, UNITS, PULL)));
   }
 
-  private void read(Path folder) throws IOException {
-    TruthPages.each(
-        folder,
-        (page, tables, number) -> {
-          for (Grid grid : PageZones.grids(page)) {
-            OptionalInt right = HeaderRowLabels.of(grid, tables, number);
-            double[][] signs = new HeaderSigns(grid).ofCandidates();
-            if (right.isPresent() && right.getAsInt() < signs.length) {
-              examples.add(signs, right.getAsInt());
-            } else {
-              skipped++;
-            }
-          }
-        });
+  private static void read(Page page, JsonNode tables, int number, ChoiceTraining into) {
+    for (Grid grid : PageZones.grids(page)) {
+      OptionalInt right = HeaderRowLabels.of(grid, tables, number);
+      double[][] signs = new HeaderSigns(grid).ofCandidates();
+      if (right.isPresent() && right.getAsInt() < signs.length) {
+        into.add(signs, right.getAsInt());
+      } else {
+        into.skip();
+      }
+    }
   }
 
-  private void report(Choice model, PrintStream out) {
-    if (examples.examples().isEmpty()) {
+  private static void report(ChoiceTraining training, Choice model, PrintStream out) {
+    if (training.examples().isEmpty()) {
       return;
     }
-    int count = examples.examples().size();
+    int count = training.examples().size();
     int read = 0;
     int none = 0;
-    int as = names.indexOf("as the lines are read");
-    for (ChoiceTraining.Example example : examples.examples()) {
+    int as = HeaderSigns.names().indexOf("as the lines are read");
+    for (ChoiceTraining.Example example : training.examples()) {
       boolean unread = true;
       for (double[] signs : example.signs()) {
         unread &= signs[as] == 0;
@@ -111,7 +93,7 @@ final class HeaderRowTraining {
         Locale.ROOT,
         "of %d grids right %.2f %%; as their lines are read %.2f %%, without reading %d%n",
         count,
-        100.0 * examples.right(model) / count,
+        training.percentRight(model),
         100.0 * read / count,
         none);
   }

@@ -10,7 +10,6 @@ import dev.inlay.propose.OpenGridBuilder;
 import dev.inlay.score.SignScore;
 import java.io.IOException;
 import java.io.PrintStream;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,7 +26,7 @@ final class HeadingTraining {
   private static final int UNITS = 24;
   private static final double PULL = 0.03;
 
-  /** On so many lines all placings are possible, before there is a score. */
+  /** As long as there is no score all placings are possible: these few lines give a first one. */
   private static final int FIRST = 200;
 
   /** A line whose headings are known, and those of the lines below it. */
@@ -59,11 +58,10 @@ final class HeadingTraining {
     HeadingTraining unseen = HeadingTraining.of(papers.unseen());
     out.println(training.headers + " headers, left out " + training.skipped);
     SignScore score = training.train(out);
-    String text =
-        "# Weights of the signs of headings over columns, trained on "
-            + training.headers
-            + " headers of made papers\n";
-    Files.writeString(papers.weights(), text + score.text(HeadingModel.names()));
+    papers.write(
+        "headings over columns, trained on " + training.headers + " headers of made papers",
+        score,
+        HeadingModel.names());
     training.report(score, out);
     unseen.report(score, out);
   }
@@ -83,10 +81,7 @@ final class HeadingTraining {
       return;
     }
     for (JsonNode table : tables) {
-      boolean here = false;
-      for (JsonNode on : table.get("pages")) {
-        here |= on.asInt() == page;
-      }
+      boolean here = TruthRows.isOn(table, page);
       List<List<Heading>> right = here ? HeadingLabels.of(layout, table) : List.of();
       if (!right.isEmpty()) {
         headers++;

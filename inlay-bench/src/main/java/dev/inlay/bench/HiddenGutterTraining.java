@@ -1,41 +1,24 @@
 package dev.inlay.bench;
 
 import dev.inlay.choose.PageZones;
+import dev.inlay.page.Page;
 import dev.inlay.propose.HiddenGutter;
 import dev.inlay.propose.HiddenGutterModel;
 import dev.inlay.score.Choice;
 import dev.inlay.score.SignScore;
 import java.io.IOException;
 import java.io.PrintStream;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import tools.jackson.databind.JsonNode;
 
-/**
- * Trains the weights of {@link HiddenGutterModel} on papers with truth: of each strip inside a
- * column it is known from the rows that say the same in the truth whether cells are parted there.
- */
+/** Trains the weights of {@link HiddenGutterModel} on papers with truth. */
 final class HiddenGutterTraining {
 
   private static final int UNITS = 8;
   private static final double PULL = 0.05;
 
-  private final List<String> names = HiddenGutterModel.names();
-  private final ChoiceTraining examples = new ChoiceTraining();
-  private int skipped;
-
   private HiddenGutterTraining() {}
-
-  private static HiddenGutterTraining of(List<Path> folders) throws IOException {
-    HiddenGutterTraining training = new HiddenGutterTraining();
-    for (Path folder : folders) {
-      training.read(folder);
-    }
-    return training;
-  }
 
   /**
    * Trains on folders of papers and writes the weights.
@@ -44,84 +27,38 @@ final class HiddenGutterTraining {
    */
   static void main(String[] args, PrintStream out) throws IOException {
     TrainingPapers papers = TrainingPapers.of(args);
-    HiddenGutterTraining training = HiddenGutterTraining.of(papers.shown());
-    HiddenGutterTraining unseen = HiddenGutterTraining.of(papers.unseen());
-    SignScore score = training.examples.train(training.names.size(), UNITS, PULL);
-    String text =
-        "# Weights of the signs of strips inside columns, trained on "
-            + training.examples.examples().size()
-            + " strips of made papers\n";
-    Files.writeString(papers.weights(), text + score.text(training.names));
-    training.report(new Choice(score), out);
-    unseen.report(new Choice(score), out);
+    ChoiceTraining shown = ChoiceTraining.of(papers.shown(), HiddenGutterTraining::read);
+    ChoiceTraining unseen = ChoiceTraining.of(papers.unseen(), HiddenGutterTraining::read);
+    List<String> names = HiddenGutterModel.names();
+    SignScore score = shown.train(names.size(), UNITS, PULL);
+    int count = shown.examples().size();
+    papers.write(
+        "strips inside columns, trained on " + count + " strips of made papers", score, names);
+    report(shown, new Choice(score), out);
+    report(unseen, new Choice(score), out);
   }
 
-  private void read(Path folder) throws IOException {
-    TruthPages.each(
-        folder,
-        (page, tables, number) -> {
-          for (HiddenGutter strip : PageZones.hiddenGutters(page)) {
-            Optional<Boolean> right = isGutter(strip, tables, number);
-            right.ifPresentOrElse(
-                r -> examples.add(Choice.orNone(strip.signs()), r ? 0 : 1), () -> skipped++);
-          }
-        });
-  }
-
-  /** Whether most rows that the truth has, too, are parted there; empty where it has none. */
-  static Optional<Boolean> isGutter(HiddenGutter strip, JsonNode tables, int page) {
-    int parted = 0;
-    int whole = 0;
-    for (HiddenGutter.Parted row : strip.rows()) {
-      Optional<Boolean> here = isParted(row, tables, page);
-      parted += here.isPresent() && here.get() ? 1 : 0;
-      whole += here.isPresent() && !here.get() ? 1 : 0;
+  private static void read(Page page, JsonNode tables, int number, ChoiceTraining into) {
+    for (HiddenGutter strip : PageZones.hiddenGutters(page)) {
+      HiddenGutterLabels.of(strip, tables, number)
+          .ifPresentOrElse(
+              right -> into.add(Choice.orNone(strip.signs()), right ? 0 : 1), into::skip);
     }
-    return parted + whole == 0 ? Optional.empty() : Optional.of(parted > whole);
   }
 
-  private static Optional<Boolean> isParted(HiddenGutter.Parted row, JsonNode tables, int page) {
-    String text = ComparedText.of(row.text());
-    int before = ComparedText.of(row.before()).length();
-    for (JsonNode table : tables) {
-      for (JsonNode on : table.get("pages")) {
-        if (on.asInt() == page) {
-          for (JsonNode cells : table.get("grid")) {
-            if (ReachLabels.said(cells).equals(text)) {
-              return Optional.of(endsAt(cells, before));
-            }
-          }
-        }
-      }
-    }
-    return Optional.empty();
-  }
-
-  private static boolean endsAt(JsonNode cells, int place) {
-    int end = 0;
-    for (JsonNode cell : cells) {
-      end += ComparedText.of(cell.get(0).asString()).length();
-      if (end == place) {
-        return true;
-      }
-    }
-    return false;
-  }
-
-  private void report(Choice model, PrintStream out) {
-    int count = examples.examples().size();
-    long gutters = examples.examples().stream().filter(e -> e.right() == 0).count();
+  private static void report(ChoiceTraining training, Choice model, PrintStream out) {
+    long gutters = training.examples().stream().filter(e -> e.right() == 0).count();
     long wrong =
-        examples.examples().stream()
-            .filter(e -> e.right() == 1 && model.probabilities(e.signs())[0] > 0.5)
+        training.examples().stream()
+            .filter(e -> e.right() == 1 && Choice.best(model.probabilities(e.signs())) == 0)
             .count();
     out.printf(
         Locale.ROOT,
         "of %d strips, %d of them gutters, right %.2f %%; %d are taken for gutters; left out %d%n",
-        count,
+        training.examples().size(),
         gutters,
-        100.0 * examples.right(model) / Math.max(1, count),
+        training.percentRight(model),
         wrong,
-        skipped);
+        training.skipped());
   }
 }

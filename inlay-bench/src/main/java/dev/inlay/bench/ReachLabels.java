@@ -19,18 +19,9 @@ final class ReachLabels {
    */
   static OptionalInt of(RowText text, JsonNode tables, int page) {
     String row = ComparedText.of(String.join("", text.row()));
-    for (JsonNode table : tables) {
-      for (JsonNode on : table.get("pages")) {
-        if (on.asInt() == page && columns(table) == text.columns()) {
-          for (JsonNode cells : table.get("grid")) {
-            if (said(cells).equals(row)) {
-              return place(text, cells);
-            }
-          }
-        }
-      }
-    }
-    return OptionalInt.empty();
+    return TruthRows.find(tables, page, t -> columns(t) == text.columns(), row)
+        .map(cells -> place(text, cells))
+        .orElse(OptionalInt.empty());
   }
 
   private static int columns(JsonNode table) {
@@ -41,13 +32,6 @@ final class ReachLabels {
       }
     }
     return columns;
-  }
-
-  /** All that a row of the truth says. */
-  static String said(JsonNode cells) {
-    StringBuilder text = new StringBuilder();
-    cells.forEach(c -> text.append(ComparedText.of(c.get(0).asString())));
-    return text.toString();
   }
 
   private static OptionalInt place(RowText text, JsonNode cells) {

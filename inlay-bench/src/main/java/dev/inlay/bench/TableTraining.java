@@ -7,7 +7,6 @@ import dev.inlay.score.SignScore;
 import dev.inlay.score.TableModel;
 import java.io.IOException;
 import java.io.PrintStream;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -50,12 +49,12 @@ final class TableTraining {
     TableTraining training = TableTraining.of(papers.shown());
     TableTraining unseen = TableTraining.of(papers.unseen());
     SignScore score = training.examples.train(training.names.size(), UNITS, PULL);
-    Files.writeString(
-        papers.weights(),
-        "# Weights of the signs of a table that is right, trained on "
+    papers.write(
+        "a table that is right, trained on "
             + training.examples.examples().size()
-            + " tables found in made papers\n"
-            + score.text(training.names));
+            + " tables found in made papers",
+        score,
+        training.names);
     training.report(new TableModel(score), out);
     unseen.report(new TableModel(score), out);
   }

@@ -234,8 +234,9 @@ public final class HeadingLine {
     signs.add(Signs.into(heading), i, j, first, last, last - first + 1 == usualWidth);
     double[] all = new double[HeadingModel.names().size()];
     System.arraycopy(heading, 0, all, Way.values().length, heading.length);
-    if (i > 0 && parting(i) != null) {
-      all[parting(i).ordinal()] = 1;
+    Way parting = i == 0 ? null : parting(i);
+    if (parting != null) {
+      all[parting.ordinal()] = 1;
     }
     for (int w = i + 1; w <= j; w++) {
       all[Way.WORDS_APART_INSIDE.ordinal()] += isWideBefore(w) ? 1 : 0;

@@ -116,11 +116,7 @@ final class HiddenGutterSigns {
 
   /** The share of rows whose place is that of the middle row. */
   private double atOnePlace(ToDoubleFunction<PartedColumn.Parted> place) {
-    double[] places = rows.stream().mapToDouble(place).sorted().toArray();
-    if (places.length == 0) {
-      return 0;
-    }
-    double usual = places[places.length / 2];
+    double usual = median(place);
     return share(r -> Math.abs(place.applyAsDouble(r) - usual) < EXACT * size);
   }
 
@@ -191,8 +187,8 @@ final class HiddenGutterSigns {
     boolean ends = false;
     boolean wide = false;
     double at = column.strip().middle();
-    double left = rows.isEmpty() ? 0 : median(r -> r.behind().get(0).box().left());
-    double right = rows.isEmpty() ? 0 : median(r -> last(r.before()).box().right());
+    double left = median(r -> r.behind().get(0).box().left());
+    double right = median(r -> last(r.before()).box().right());
     for (ChunkLine line : headings) {
       PartedColumn over = new PartedColumn(List.of(line), column.bounds(), at);
       crossed |= over.crossed() > 0;
@@ -212,8 +208,9 @@ final class HiddenGutterSigns {
     signs.add("a heading ends as what is before", ends);
   }
 
+  /** The place in the middle row; 0 where there is none. */
   private double median(ToDoubleFunction<PartedColumn.Parted> place) {
     double[] places = rows.stream().mapToDouble(place).sorted().toArray();
-    return places[places.length / 2];
+    return places.length == 0 ? 0 : places[places.length / 2];
   }
 }

@@ -46,26 +46,30 @@ final class HiddenGutters {
   List<HiddenGutter> candidates() {
     List<HiddenGutter> found = new ArrayList<>();
     for (int column = 0; column <= gutters.size(); column++) {
-      List<PartedColumn> strips = new ArrayList<>();
-      for (double x : gapsIn(column)) {
-        PartedColumn parted = new PartedColumn(records, bounds(column), x);
-        if (parted.isPossible(LEAST_ROWS, LEAST_PARTED, MOST_CROSSED)) {
-          strips.add(parted);
-        }
-      }
-      strips.sort(Comparator.comparingDouble(s -> -s.weight()));
-      List<PartedColumn> kept = new ArrayList<>();
-      for (PartedColumn strip : strips) {
-        if (kept.stream().noneMatch(k -> k.strip().overlap(strip.strip()) >= 0)) {
-          kept.add(strip);
-        }
-      }
-      kept.sort(Comparator.comparingDouble(s -> s.strip().from()));
-      for (PartedColumn strip : kept) {
+      for (PartedColumn strip : strips(column)) {
         found.add(hidden(strip, column));
       }
     }
     return found;
+  }
+
+  /** The possible strips of a column, of several over each other the best. */
+  private List<PartedColumn> strips(int column) {
+    Interval bounds = bounds(column);
+    List<PartedColumn> possible =
+        gapsIn(bounds).stream()
+            .map(x -> new PartedColumn(records, bounds, x))
+            .filter(p -> p.isPossible(LEAST_ROWS, LEAST_PARTED, MOST_CROSSED))
+            .sorted(Comparator.comparingDouble(p -> -p.weight()))
+            .toList();
+    List<PartedColumn> best = new ArrayList<>();
+    for (PartedColumn strip : possible) {
+      if (best.stream().noneMatch(b -> b.strip().overlap(strip.strip()) >= 0)) {
+        best.add(strip);
+      }
+    }
+    best.sort(Comparator.comparingDouble(p -> p.strip().from()));
+    return best;
   }
 
   private HiddenGutter hidden(PartedColumn parted, int column) {
@@ -82,8 +86,7 @@ final class HiddenGutters {
   }
 
   /** The middles of the gaps between the words of a column, each once. */
-  private List<Double> gapsIn(int column) {
-    Interval bounds = bounds(column);
+  private List<Double> gapsIn(Interval bounds) {
     List<Double> middles = new ArrayList<>();
     for (ChunkLine line : records) {
       List<Word> words = line.words();

@@ -21,37 +21,32 @@ public final class TextDecisions {
    * @param page the page's number, from 1
    */
   public static List<Decision> of(int page, OpenFrame frame) {
-    return OpenGridBuilder.texts(frame).stream()
-        .filter(TextDecisions::mayReach)
-        .map(t -> decision(page, t))
-        .toList();
+    return OpenGridBuilder.texts(frame).stream().flatMap(t -> decision(page, t).stream()).toList();
   }
 
-  private static boolean mayReach(RowText text) {
+  private static Optional<Decision> decision(int page, RowText text) {
     double[] probabilities = ReachModel.trained().probabilities(text.signs());
     int best = Choice.best(probabilities);
-    return text.candidates().get(best).spans() || probabilities[best] < SURE;
-  }
-
-  private static Decision decision(int page, RowText text) {
-    double[] probabilities = ReachModel.trained().probabilities(text.signs());
-    int best = Choice.best(probabilities);
+    if (!text.candidates().get(best).spans() && probabilities[best] >= SURE) {
+      return Optional.empty();
+    }
     int next = Choice.best(probabilities, best);
     double[] weights = ReachModel.trained().reasons(text.signs()[best], text.signs()[next]);
     List<Reason> reasons = new ArrayList<>();
     for (int s = 0; s < weights.length; s++) {
       reasons.add(new Reason(ReachModel.names().get(s), weights[s]));
     }
-    return new Decision(
-        Decision.Question.TEXTS,
-        page,
-        Optional.of(text.place()),
-        String.join(" ", text.parts()),
-        words(text, text.candidates().get(best)),
-        probabilities[best],
-        words(text, text.candidates().get(next)),
-        probabilities[next],
-        reasons);
+    return Optional.of(
+        new Decision(
+            Decision.Question.TEXTS,
+            page,
+            Optional.of(text.place()),
+            String.join(" ", text.parts()),
+            words(text, text.candidates().get(best)),
+            probabilities[best],
+            words(text, text.candidates().get(next)),
+            probabilities[next],
+            reasons));
   }
 
   /** Such as "3-5: not recorded", or "3: not, 4: recorded" where its words stand in two columns. */
