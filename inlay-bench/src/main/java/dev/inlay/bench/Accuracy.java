@@ -22,6 +22,7 @@ final class Accuracy {
   private final Sum all = new Sum();
   private final Map<String, Sum> byTag = new TreeMap<>();
   private final Map<String, Sum> byProducer = new TreeMap<>();
+  private final WarningWorth warnings = new WarningWorth();
   private final Calibration calibration = new Calibration();
   private final LedgerCheck ledgers = new LedgerCheck();
 
@@ -64,6 +65,7 @@ final class Accuracy {
       sum.add(score);
       all.add(score);
       calibration.add(score);
+      score.tables().forEach(warnings::add);
       addByKind(score);
       if (verbose) {
         report(score);
@@ -117,6 +119,9 @@ final class Accuracy {
     out.println();
     out.println("By kind: a table counts under each of its kinds");
     printMostFirst(byTag);
+    out.println();
+    out.println("By warning: a table counts under each of its warnings");
+    warnings.lines().forEach(out::println);
     out.println();
     calibration.lines().forEach(out::println);
     out.println();

@@ -9,6 +9,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 
@@ -77,14 +78,13 @@ record CaseScore(
     List<TableScore> scores = new ArrayList<>();
     for (int i = 0; i < due.size(); i++) {
       Integer at = pairs.get(i);
-      boolean flagged = at == null ? !result.path("problems").isEmpty() : isFlagged(tables.get(at));
       scores.add(
           TableScore.of(
               kindsOf(truth, truth.get("tables").get(i)),
               due.get(i),
               at == null ? CaseGrid.NONE : given.get(at),
               at != null,
-              flagged,
+              codes(at == null ? result.path("problems") : tables.get(at).path("warnings")),
               at == null ? 1 : tables.get(at).path("confidence").asDouble(1)));
     }
     int extra = 0;
@@ -92,7 +92,7 @@ record CaseScore(
     for (int i = 0; i < given.size(); i++) {
       if (!pairs.containsValue(i) && given.get(i).cellCount() > 1) {
         extra++;
-        extraUnflagged += isFlagged(tables.get(i)) ? 0 : 1;
+        extraUnflagged += tables.get(i).path("warnings").isEmpty() ? 1 : 0;
       }
     }
     Set<Integer> perfect = new HashSet<>();
@@ -106,8 +106,11 @@ record CaseScore(
     return new CaseScore(name, producer, scores, extra, extraUnflagged, perfect);
   }
 
-  private static boolean isFlagged(JsonNode table) {
-    return !table.path("warnings").isEmpty();
+  /** The codes of warnings or problems, each once. */
+  private static List<String> codes(JsonNode reported) {
+    Set<String> codes = new TreeSet<>();
+    reported.forEach(r -> codes.add(r.path("code").asString()));
+    return List.copyOf(codes);
   }
 
   /** A table's own kinds of difficulty; those of its case where it has none of its own. */

@@ -12,7 +12,7 @@ import java.util.List;
  * @param headings whether the headings over each column are right
  * @param groups whether the group headings are right
  * @param sums printed sums reported as such: right, in the truth, in the result
- * @param flagged whether the result has a warning for it
+ * @param warnings codes of the warnings that the result has for it, each once
  * @param confidence of the result, 1 where there is none
  */
 record TableScore(
@@ -23,7 +23,7 @@ record TableScore(
     boolean headings,
     boolean groups,
     Counts sums,
-    boolean flagged,
+    List<String> warnings,
     double confidence) {
 
   /** How many are right, due and given. */
@@ -40,9 +40,14 @@ record TableScore(
     return headings && groups && rows;
   }
 
+  /** Whether the result has a warning for it. */
+  boolean flagged() {
+    return !warnings.isEmpty();
+  }
+
   /** Wrong, and looks fine: the worst outcome. */
   boolean silent() {
-    return !perfect() && !flagged;
+    return !perfect() && !flagged();
   }
 
   static TableScore of(
@@ -50,7 +55,7 @@ record TableScore(
       CaseGrid truth,
       CaseGrid result,
       boolean found,
-      boolean flagged,
+      List<String> warnings,
       double confidence) {
     Tally<List<String>> dueSums = truth.sums();
     Tally<List<String>> givenSums = result.sums();
@@ -70,7 +75,7 @@ record TableScore(
         headings,
         truth.groups().equals(result.groups()),
         new Counts(dueSums.common(givenSums), dueSums.size(), givenSums.size()),
-        flagged,
+        warnings,
         confidence);
   }
 

@@ -79,6 +79,9 @@ class AccuracyTest {
     assertThat(table.found()).isFalse();
     assertThat(table.flagged()).isTrue(); // the file's problem is reported
     assertThat(table.perfect()).isFalse();
+    WarningWorth worth = new WarningWorth();
+    worth.add(table);
+    assertThat(worth.lines().get(1)).matches("no-such-file +1 +1 +1 +1");
   }
 
   @Test
