@@ -145,7 +145,11 @@ final class ColumnsBefore {
     boolean within =
         line.box().left() > edges.get(0) + shift - size
             && line.box().right() < edges.get(edges.size() - 1) + shift + size;
-    return within && (!line.isTabular() || line.words().stream().allMatch(w -> fits(w, size)));
+    return within && (!line.isTabular() || wordsFit(line));
+  }
+
+  private boolean wordsFit(ChunkLine line) {
+    return line.words().stream().allMatch(w -> fits(w, line.line().size()));
   }
 
   private boolean fits(Word word, double size) {
@@ -168,6 +172,11 @@ final class ColumnsBefore {
     return filled < NEARLY_ALL * all || column(left) == 0;
   }
 
+  /** Whether a line begins in another column than the first, as titles and running text do not. */
+  boolean beginsInside(ChunkLine line) {
+    return column(line.box().left() + OVER * line.line().size()) > 0;
+  }
+
   private int column(double x) {
     return Edges.indexOf(before.columnEdges(), x - shift);
   }
@@ -177,14 +186,15 @@ final class ColumnsBefore {
    * where those of their columns ended on the page before.
    */
   boolean isSum(ChunkLine line) {
-    String label = line.chunks().get(0).text();
+    List<Word> words = line.words();
+    int labelled = labelled(line);
+    String label = Word.join(words.subList(0, labelled));
     boolean named = endsWithSum || RowKinds.namesSum(label) || CarriedOver.isSaidBesideBreak(label);
-    if (line.chunks().size() < 2 || !named || TextShape.of(label).isValue()) {
+    if (labelled == words.size() || !named || TextShape.of(label).isValue()) {
       return false;
     }
     double near = (before.isRuled() ? CELL_PADDING : ENDS) * line.line().size();
-    List<Word> figures =
-        line.words().subList(line.chunks().get(0).words().size(), line.words().size());
+    List<Word> figures = words.subList(labelled, words.size());
     String[] texts = textsByColumn(figures);
     double[] ends = new double[texts.length];
     figures.forEach(w -> ends[column(w.box().centreX())] = w.box().right());
@@ -195,6 +205,13 @@ final class ColumnsBefore {
       }
     }
     return true;
+  }
+
+  /** How many words are the label of a sum: its figures may stand no further away than a space. */
+  private static int labelled(ChunkLine line) {
+    return line.chunks().size() > 1
+        ? line.chunks().get(0).words().size()
+        : (int) line.words().stream().takeWhile(w -> !TextShape.of(w.text()).isValue()).count();
   }
 
   /** What words say in each column, null where none stands. */
@@ -215,6 +232,9 @@ final class ColumnsBefore {
   boolean isRow(ChunkLine line, boolean belowRows) {
     if (isSum(line)) {
       return true;
+    }
+    if (!line.isTabular() && (line.isProse() || !wordsFit(line))) {
+      return false;
     }
     String[] texts = textsByColumn(line.words());
     int filled = 0;

@@ -10,6 +10,7 @@ import dev.inlay.evidence.UnevenSides;
 import dev.inlay.geom.Box;
 import dev.inlay.page.TextLine;
 import dev.inlay.page.Turn;
+import dev.inlay.page.Word;
 import dev.inlay.propose.Grid;
 import dev.inlay.propose.OpenFrame;
 import dev.inlay.propose.RoleRegions;
@@ -55,14 +56,14 @@ record PageParts(
     loose.removeIf(l -> !isOutside(l, ruled.forms()));
     for (Frame frame : ruled.boxed()) {
       List<Box> box = List.of(frame.box());
-      List<TextLine> inside = loose.stream().filter(l -> !isOutside(l, box)).toList();
+      List<TextLine> inside = parts(loose, box, false);
       Zone zone = Zone.of(evidence, ChunkLine.of(PageLines.upright(inside)));
       List<OpenFrame> regions =
           RoleRegions.ofBox(evidence.number(), zone, turned, proposal.roles());
       if (!regions.isEmpty()) {
         boxes.add(zone);
         inBoxes.addAll(regions);
-        loose.removeIf(l -> !isOutside(l, box));
+        loose = parts(loose, box, true);
       }
     }
     List<Zone> columns = columns(loose, evidence);
@@ -81,6 +82,19 @@ record PageParts(
       }
     }
     return zones;
+  }
+
+  /** What of each line stands outside a box, or inside: another table may stand beside it. */
+  private static List<TextLine> parts(List<TextLine> lines, List<Box> box, boolean outside) {
+    List<TextLine> parts = new ArrayList<>();
+    for (TextLine line : lines) {
+      List<Word> words =
+          line.words().stream().filter(w -> isOutside(w.box(), box) == outside).toList();
+      if (!words.isEmpty()) {
+        parts.add(words.size() == line.words().size() ? line : line.withWords(words));
+      }
+    }
+    return parts;
   }
 
   /** Whether the middle of a line lies in none of some boxes. */

@@ -66,6 +66,14 @@ public record PageTable(
         frame, title, notes, columnEdges, header, others, warnings, first, last, goesOn);
   }
 
+  /** The same table with more reasons to look at it. */
+  public PageTable withWarnings(List<Warning> more) {
+    List<Warning> all = new ArrayList<>(warnings);
+    all.addAll(more);
+    return new PageTable(
+        frame, title, notes, columnEdges, headerRows, rows, all, first, last, goesOn);
+  }
+
   /** The same table without a caption. */
   PageTable withoutTitle() {
     return new PageTable(

@@ -221,6 +221,14 @@ public final class PageTables {
     return possible.stream().filter(p -> p.isBeside(frames)).toList();
   }
 
+  /** Those that stand above all tables and running text; empty where none does. */
+  Optional<PossibleTable> possibleAtHead() {
+    return possible().stream()
+        .filter(p -> frames().stream().allMatch(f -> p.place().bottom() < f.top()))
+        .findFirst()
+        .filter(p -> text.isAtHead(p.place()));
+  }
+
   /** The frames of the tables, from top to bottom. */
   public List<Box> frames() {
     return tables.stream().map(t -> t.frame().box()).toList();

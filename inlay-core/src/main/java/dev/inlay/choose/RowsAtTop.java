@@ -27,6 +27,9 @@ public final class RowsAtTop {
   /** What wraps below a row stands at most this many type sizes below it. */
   private static final double WRAPPED_STEP = 1.45;
 
+  /** Lines of one text stand further apart than this, in type sizes. */
+  private static final double HALF_STEP = 0.75;
+
   /** Running heads and titles above the rows have at most this many lines. */
   private static final int MOST_HEADS = 3;
 
@@ -153,14 +156,24 @@ public final class RowsAtTop {
       }
       boolean any = end > first;
       boolean text = isOneText(line) && !isTitleOrProse(line);
-      boolean wraps = any && end == i && text && step(i) < WRAPPED_STEP * line.line().size();
-      if (columns.isRow(line, any) || wraps && !before.isRuled()) {
+      boolean near = any && end == i && step(i) < WRAPPED_STEP * line.line().size();
+      boolean below = columns.beginsInside(line) || text && !before.isRuled();
+      boolean wraps = near && isOneText(line) && below;
+      if (columns.isRow(line, any || hasLabelBeside(i, first)) || wraps) {
         end = i + 1;
       } else if (!text) {
         break;
       }
     }
     return end;
+  }
+
+  /** Whether the label of a line stands in two lines, half a step above it and below it. */
+  private boolean hasLabelBeside(int line, int first) {
+    return line > first
+        && isOneText(lines.get(line - 1))
+        && !columns.beginsInside(lines.get(line - 1))
+        && step(line) < HALF_STEP * lines.get(line).line().size();
   }
 
   private static boolean isOneText(ChunkLine line) {

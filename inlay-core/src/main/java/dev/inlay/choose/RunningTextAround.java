@@ -72,6 +72,11 @@ final class RunningTextAround {
     return BlocksBelow.order(tables, around, typeSize);
   }
 
+  /** Whether no running text stands above a place. */
+  boolean isAtHead(Box place) {
+    return around.stream().noneMatch(l -> l.box().centreY() < place.top() && isRunning(l));
+  }
+
   private boolean isAbove(PageTable table) {
     return isTextIn(table, line -> line.centreY() < table.frame().box().top());
   }

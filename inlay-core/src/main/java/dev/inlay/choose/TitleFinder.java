@@ -30,9 +30,9 @@ public final class TitleFinder {
   /** A caption has few lines; more is running text. */
   private static final int MOST_LINES = 3;
 
-  /** A word and a number, as in "Table 2." or "Tabelle 3.1:". */
+  /** A word and a number, as in "Table 2." or "Tabelle 3.1:", but not "from 2 June". */
   private static final Pattern LABEL =
-      Pattern.compile("\\p{L}+\\.?\\s\\d+(\\.\\d+)*[a-z]?[.:]?(\\s.*)?");
+      Pattern.compile("[\\p{L}&&\\P{Ll}]\\p{L}*\\.?\\s\\d+(\\.\\d+)*[a-z]?[.:]?(\\s.*)?");
 
   private static final String SENTENCE_ENDS = ".:;,!?\u3002";
 

@@ -41,7 +41,11 @@ public final class Estimate {
 
   /** Doubts that hardly any made paper shows, so that the model does not weigh them. */
   private static final Set<WarningCode> RARE =
-      EnumSet.of(WarningCode.OVERPRINTED_TEXT, WarningCode.DOUBLED_TEXT, WarningCode.CUT_WORD);
+      EnumSet.of(
+          WarningCode.OVERPRINTED_TEXT,
+          WarningCode.DOUBLED_TEXT,
+          WarningCode.CUT_WORD,
+          WarningCode.POSSIBLE_ROWS);
 
   private static final List<String> NAMES = WholeTable.names();
 

@@ -4,6 +4,7 @@ import dev.inlay.choose.PageHints;
 import dev.inlay.choose.PageTable;
 import dev.inlay.choose.PageTables;
 import dev.inlay.choose.PartComparison;
+import dev.inlay.choose.PossibleRows;
 import dev.inlay.choose.RowsAtTop;
 import dev.inlay.geom.Box;
 import dev.inlay.model.Decision;
@@ -43,7 +44,11 @@ public final class Stitcher {
    */
   public void add(PageTables page) {
     int order = 0;
-    for (PageTable found : page.tables()) {
+    if (!tables.isEmpty()) {
+      PossibleRows.behindBreak(page, tables.last()).ifPresent(tables::warn);
+    }
+    for (PageTable onPage : page.tables()) {
+      PageTable found = onPage.withWarnings(PossibleRows.beside(page, onPage));
       PageTable part = tables.isEmpty() ? found : HeaderPrintedAgain.alone(tables.first(), found);
       order++;
       String id = "p" + page.page() + "t" + order;

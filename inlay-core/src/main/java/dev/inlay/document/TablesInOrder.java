@@ -3,6 +3,7 @@ package dev.inlay.document;
 import dev.inlay.choose.PageTable;
 import dev.inlay.choose.PartComparison;
 import dev.inlay.model.Table;
+import dev.inlay.model.Warning;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -76,6 +77,12 @@ final class TablesInOrder {
     chains.add(open);
     live.add(open);
     endBefore(part.frame().page() - MOST_PAGES_BETWEEN - 1);
+  }
+
+  /** Adds a reason to look at the last part of the table that may go on. */
+  void warn(Warning warning) {
+    PageTable last = open.last();
+    open.parts.set(open.parts.size() - 1, last.withWarnings(List.of(warning)));
   }
 
   /** Adds a part to the table that may go on. */

@@ -42,6 +42,8 @@ public enum WarningCode {
   SUM_OFF("sum-off", 0.2),
   /** Nothing single is doubtful, but tables that look like this one are too often wrong. */
   UNSURE("unsure", 0),
+  /** Lines right beside it, or behind the page break, may be rows and were read as text. */
+  POSSIBLE_ROWS("possible-rows", 0.4),
   /** What the page is read from is damaged: rows or numbers may be missing. */
   DAMAGED_PAGE("damaged-page", 0.5),
   /** The file does not say which characters some of its signs stand for. */

@@ -139,4 +139,33 @@ class RowsAtTopTest {
     assertThat(tables.get(0).rows()).hasSize(11);
     assertThat(tables.get(0).rows().get(10).textAt(3)).isEqualTo("1,440.50");
   }
+
+  /** "from 2 June" begins with a word and a number, and is no title. */
+  @Test
+  void theRestOfARowThatWrapsGoesOnWithIt() {
+    PageBuilder next = row(new PageBuilder(2), 80, "09.03.2024", "Skua, at quay", "2", "80.00");
+    next.text("from 2 June", 160, 91);
+    row(next, 105, "10.03.2024", "Gull", "3", "90.00");
+    List<Table> tables = read(ledger(), prose(next, 160));
+    assertThat(tables).hasSize(1);
+    assertThat(texts(tables.get(0)))
+        .endsWith(
+            List.of("09.03.2024", "Skua, at quay from 2 June", "2", "80.00"),
+            List.of("10.03.2024", "Gull", "3", "90.00"));
+  }
+
+  /** Its values stand between the two lines of its label. */
+  @Test
+  void aRowWhoseLabelWrapsBesideItsValuesGoesOn() {
+    PageBuilder first = row(new PageBuilder(1).bold(), 600, "Vessel", "Days", "Nights", "Crowns");
+    first.plain().horizontal(604, 50, 430).horizontal(590, 50, 430);
+    for (int r = 0; r < 8; r++) {
+      row(first, 618 + 14 * r, "Tern " + (char) ('A' + r), "1" + r, "1" + r, "4" + r + "0.50");
+    }
+    PageBuilder next = new PageBuilder(2).text("Skua, of", 50, 80).text("Lorport", 50, 91);
+    row(next, 85.5, "", "12", "11", "480.50");
+    List<Table> tables = read(first, prose(next, 160));
+    assertThat(tables).hasSize(1);
+    assertThat(texts(tables.get(0))).endsWith(List.of("Skua, of Lorport", "12", "11", "480.50"));
+  }
 }

@@ -25,6 +25,11 @@ class TitleFinderTest {
   }
 
   @Test
+  void aWordInTheMiddleOfASentenceIsNoLabel() {
+    assertThat(title(new PageBuilder().text("from 2 June", 50, 192))).isEmpty();
+  }
+
+  @Test
   void boldLinesAreOneTitle() {
     PageBuilder page = new PageBuilder().bold().text("Landings by", 50, 180);
     assertThat(title(page.text("harbour", 50, 192))).contains("Landings by harbour");
