@@ -1,13 +1,12 @@
 package dev.inlay.bench;
 
-import dev.inlay.page.Page;
 import dev.inlay.score.Choice;
 import dev.inlay.score.SignScore;
 import java.io.IOException;
+import java.io.PrintStream;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import tools.jackson.databind.JsonNode;
 
 /** Trains the score of a {@link Choice} on choices of which it is known what is right. */
 final class ChoiceTraining {
@@ -28,24 +27,29 @@ final class ChoiceTraining {
     }
   }
 
-  /** Adds the choices on a page of which the truth says what is right. */
-  interface PageReader {
-    /**
-     * @param tables of the paper's truth
-     * @param number of the page, from 1
-     */
-    void read(Page page, JsonNode tables, int number, ChoiceTraining into);
-  }
-
   private final List<Example> examples = new ArrayList<>();
   private int skipped;
 
+  /**
+   * Trains on folders of papers, writes the weights, and says how well they choose.
+   *
+   * @param args see {@link TrainingPapers}
+   */
+  static void run(ChoiceTask task, String[] args, PrintStream out) throws IOException {
+    TrainingPapers papers = TrainingPapers.of(args);
+    ChoiceTraining shown = of(papers.shown(), task);
+    ChoiceTraining unseen = of(papers.unseen(), task);
+    SignScore score = task.train(shown, out);
+    papers.write(task.trainedOn(shown.examples.size()), score, task.names());
+    task.report(shown, new Choice(score), out);
+    task.report(unseen, new Choice(score), out);
+  }
+
   /** The choices on all pages of the papers in some folders. */
-  static ChoiceTraining of(List<Path> folders, PageReader reader) throws IOException {
+  private static ChoiceTraining of(List<Path> folders, ChoiceTask task) throws IOException {
     ChoiceTraining training = new ChoiceTraining();
     for (Path folder : folders) {
-      TruthPages.each(
-          folder, (page, tables, number) -> reader.read(page, tables, number, training));
+      TruthPages.each(folder, (page, tables, number) -> task.read(page, tables, number, training));
     }
     return training;
   }

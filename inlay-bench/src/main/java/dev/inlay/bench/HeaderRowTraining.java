@@ -17,7 +17,7 @@ import tools.jackson.databind.JsonNode;
  * Trains the weights of the header rows on papers with truth. The same papers give the same
  * weights.
  */
-final class HeaderRowTraining {
+final class HeaderRowTraining implements ChoiceTask {
 
   private static final int UNITS = 12;
   private static final double PULL = 0.1;
@@ -38,18 +38,17 @@ final class HeaderRowTraining {
    * @param args see {@link TrainingPapers}
    */
   static void main(String[] args, PrintStream out) throws IOException {
-    TrainingPapers papers = TrainingPapers.of(args);
-    ChoiceTraining shown = ChoiceTraining.of(papers.shown(), HeaderRowTraining::read);
-    ChoiceTraining unseen = ChoiceTraining.of(papers.unseen(), HeaderRowTraining::read);
-    int count = shown.examples().size();
-    out.println(count + " grids, left out " + shown.skipped());
-    List<String> names = HeaderSigns.names();
-    SignScore score = trained(shown, names.size());
-    score.parameters().get(0)[names.indexOf(PLAIN)] += PLAIN_HEADINGS;
-    papers.write(
-        "the rows that are a header, trained on " + count + " grids of made papers", score, names);
-    report(shown, new Choice(score), out);
-    report(unseen, new Choice(score), out);
+    ChoiceTraining.run(new HeaderRowTraining(), args, out);
+  }
+
+  @Override
+  public List<String> names() {
+    return HeaderSigns.names();
+  }
+
+  @Override
+  public String trainedOn(int count) {
+    return "the rows that are a header, trained on " + count + " grids of made papers";
   }
 
   /**
@@ -57,11 +56,18 @@ final class HeaderRowTraining {
    * (0.2 of 100 tables), and go wrong where hardly any made paper shows the like, as on headings
    * that count.
    */
-  private static SignScore trained(ChoiceTraining shown, int signs) {
-    return SignScore.mean(List.of(shown.train(signs, 0, PULL), shown.train(signs, UNITS, PULL)));
+  @Override
+  public SignScore train(ChoiceTraining shown, PrintStream out) {
+    out.println(shown.examples().size() + " grids, left out " + shown.skipped());
+    int signs = names().size();
+    SignScore score =
+        SignScore.mean(List.of(shown.train(signs, 0, PULL), shown.train(signs, UNITS, PULL)));
+    score.parameters().get(0)[names().indexOf(PLAIN)] += PLAIN_HEADINGS;
+    return score;
   }
 
-  private static void read(Page page, JsonNode tables, int number, ChoiceTraining into) {
+  @Override
+  public void read(Page page, JsonNode tables, int number, ChoiceTraining into) {
     for (Grid grid : PageZones.grids(page)) {
       OptionalInt right = HeaderRowLabels.of(grid, tables, number);
       double[][] signs = new HeaderSigns(grid).ofCandidates();
@@ -73,14 +79,15 @@ final class HeaderRowTraining {
     }
   }
 
-  private static void report(ChoiceTraining training, Choice model, PrintStream out) {
+  @Override
+  public void report(ChoiceTraining training, Choice model, PrintStream out) {
     if (training.examples().isEmpty()) {
       return;
     }
     int count = training.examples().size();
     int read = 0;
     int none = 0;
-    int as = HeaderSigns.names().indexOf("as the lines are read");
+    int as = names().indexOf("as the lines are read");
     for (ChoiceTraining.Example example : training.examples()) {
       boolean unread = true;
       for (double[] signs : example.signs()) {

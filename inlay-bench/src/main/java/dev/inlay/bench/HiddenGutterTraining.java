@@ -13,7 +13,7 @@ import java.util.Locale;
 import tools.jackson.databind.JsonNode;
 
 /** Trains the weights of {@link HiddenGutterModel} on papers with truth. */
-final class HiddenGutterTraining {
+final class HiddenGutterTraining implements ChoiceTask {
 
   private static final int UNITS = 8;
   private static final double PULL = 0.05;
@@ -26,19 +26,26 @@ final class HiddenGutterTraining {
    * @param args see {@link TrainingPapers}
    */
   static void main(String[] args, PrintStream out) throws IOException {
-    TrainingPapers papers = TrainingPapers.of(args);
-    ChoiceTraining shown = ChoiceTraining.of(papers.shown(), HiddenGutterTraining::read);
-    ChoiceTraining unseen = ChoiceTraining.of(papers.unseen(), HiddenGutterTraining::read);
-    List<String> names = HiddenGutterModel.names();
-    SignScore score = shown.train(names.size(), UNITS, PULL);
-    int count = shown.examples().size();
-    papers.write(
-        "strips inside columns, trained on " + count + " strips of made papers", score, names);
-    report(shown, new Choice(score), out);
-    report(unseen, new Choice(score), out);
+    ChoiceTraining.run(new HiddenGutterTraining(), args, out);
   }
 
-  private static void read(Page page, JsonNode tables, int number, ChoiceTraining into) {
+  @Override
+  public List<String> names() {
+    return HiddenGutterModel.names();
+  }
+
+  @Override
+  public String trainedOn(int count) {
+    return "strips inside columns, trained on " + count + " strips of made papers";
+  }
+
+  @Override
+  public SignScore train(ChoiceTraining shown, PrintStream out) {
+    return shown.train(names().size(), UNITS, PULL);
+  }
+
+  @Override
+  public void read(Page page, JsonNode tables, int number, ChoiceTraining into) {
     for (HiddenGutter strip : PageZones.hiddenGutters(page)) {
       HiddenGutterLabels.of(strip, tables, number)
           .ifPresentOrElse(
@@ -46,7 +53,8 @@ final class HiddenGutterTraining {
     }
   }
 
-  private static void report(ChoiceTraining training, Choice model, PrintStream out) {
+  @Override
+  public void report(ChoiceTraining training, Choice model, PrintStream out) {
     long gutters = training.examples().stream().filter(e -> e.right() == 0).count();
     long wrong =
         training.examples().stream()

@@ -16,7 +16,7 @@ import java.util.OptionalInt;
 import tools.jackson.databind.JsonNode;
 
 /** Trains the weights of {@link ReachModel} on papers with truth. */
-final class ReachTraining {
+final class ReachTraining implements ChoiceTask {
 
   private static final int UNITS = 12;
   private static final double PULL = 1e-2;
@@ -29,19 +29,26 @@ final class ReachTraining {
    * @param args see {@link TrainingPapers}
    */
   static void main(String[] args, PrintStream out) throws IOException {
-    TrainingPapers papers = TrainingPapers.of(args);
-    ChoiceTraining shown = ChoiceTraining.of(papers.shown(), ReachTraining::read);
-    ChoiceTraining unseen = ChoiceTraining.of(papers.unseen(), ReachTraining::read);
-    List<String> names = ReachModel.names();
-    SignScore score = shown.train(names.size(), UNITS, PULL);
-    int count = shown.examples().size();
-    papers.write(
-        "a text over some columns, trained on " + count + " texts of made papers", score, names);
-    report(shown, new Choice(score), out);
-    report(unseen, new Choice(score), out);
+    ChoiceTraining.run(new ReachTraining(), args, out);
   }
 
-  private static void read(Page page, JsonNode tables, int number, ChoiceTraining into) {
+  @Override
+  public List<String> names() {
+    return ReachModel.names();
+  }
+
+  @Override
+  public String trainedOn(int count) {
+    return "a text over some columns, trained on " + count + " texts of made papers";
+  }
+
+  @Override
+  public SignScore train(ChoiceTraining shown, PrintStream out) {
+    return shown.train(names().size(), UNITS, PULL);
+  }
+
+  @Override
+  public void read(Page page, JsonNode tables, int number, ChoiceTraining into) {
     for (OpenFrame open : PageZones.frames(page)) {
       for (RowText text : OpenGridBuilder.texts(open)) {
         OptionalInt right = ReachLabels.of(text, tables, number);
@@ -50,7 +57,8 @@ final class ReachTraining {
     }
   }
 
-  private static void report(ChoiceTraining training, Choice model, PrintStream out) {
+  @Override
+  public void report(ChoiceTraining training, Choice model, PrintStream out) {
     long over = training.examples().stream().filter(e -> e.right() > 0).count();
     out.printf(
         Locale.ROOT,

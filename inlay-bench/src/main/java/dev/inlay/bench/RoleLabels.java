@@ -138,11 +138,9 @@ final class RoleLabels {
 
   private void lay(JsonNode table) {
     List<Row> rows = rowsOf(table);
-    List<Integer> pages = new ArrayList<>();
-    table.get("pages").forEach(p -> pages.add(p.asInt()));
     List<Integer> here = new ArrayList<>();
     for (int i = 0; i < lines.size(); i++) {
-      if (pages.contains(lines.get(i).page())) {
+      if (TruthRows.isOn(table, lines.get(i).page())) {
         here.add(i);
       }
     }

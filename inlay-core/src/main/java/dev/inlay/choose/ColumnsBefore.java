@@ -168,8 +168,7 @@ final class ColumnsBefore {
       all += row.cells().isEmpty() ? 0 : 1;
       filled += row.textAt(0).isEmpty() ? 0 : 1;
     }
-    double left = line.chunks().get(0).box().left() + OVER * line.line().size();
-    return filled < NEARLY_ALL * all || column(left) == 0;
+    return filled < NEARLY_ALL * all || !beginsInside(line);
   }
 
   /** Whether a line begins in another column than the first, as titles and running text do not. */

@@ -17,6 +17,7 @@ import dev.inlay.propose.RoleRegions;
 import dev.inlay.score.Zone;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
 /**
  * A page cut into what is read apart: grids whose cells rulings box, boxes that rulings draw around
@@ -56,14 +57,15 @@ record PageParts(
     loose.removeIf(l -> !isOutside(l, ruled.forms()));
     for (Frame frame : ruled.boxed()) {
       List<Box> box = List.of(frame.box());
-      List<TextLine> inside = parts(loose, box, false);
+      Predicate<Word> outsideBox = w -> isOutside(w.box(), box);
+      List<TextLine> inside = only(loose, outsideBox.negate());
       Zone zone = Zone.of(evidence, ChunkLine.of(PageLines.upright(inside)));
       List<OpenFrame> regions =
           RoleRegions.ofBox(evidence.number(), zone, turned, proposal.roles());
       if (!regions.isEmpty()) {
         boxes.add(zone);
         inBoxes.addAll(regions);
-        loose = parts(loose, box, true);
+        loose = only(loose, outsideBox);
       }
     }
     List<Zone> columns = columns(loose, evidence);
@@ -84,17 +86,9 @@ record PageParts(
     return zones;
   }
 
-  /** What of each line stands outside a box, or inside: another table may stand beside it. */
-  private static List<TextLine> parts(List<TextLine> lines, List<Box> box, boolean outside) {
-    List<TextLine> parts = new ArrayList<>();
-    for (TextLine line : lines) {
-      List<Word> words =
-          line.words().stream().filter(w -> isOutside(w.box(), box) == outside).toList();
-      if (!words.isEmpty()) {
-        parts.add(words.size() == line.words().size() ? line : line.withWords(words));
-      }
-    }
-    return parts;
+  /** The words of one kind in each line: another table may stand beside a box. */
+  private static List<TextLine> only(List<TextLine> lines, Predicate<Word> wanted) {
+    return lines.stream().flatMap(l -> l.only(wanted).stream()).toList();
   }
 
   /** Whether the middle of a line lies in none of some boxes. */

@@ -42,11 +42,7 @@ public final class PossibleRows {
 
   /** The warning of lines on a page. */
   static Warning warning(int page, PossibleTable lines) {
-    String count = lines.lines() == 1 ? "the line" : lines.lines() + " lines";
-    return new Warning(
-            WarningCode.POSSIBLE_ROWS,
-            page,
-            count + " from \"" + lines.begins() + "\" on may be rows of it, and were read as text")
+    return new Warning(WarningCode.POSSIBLE_ROWS, page, lines.message("rows of it"))
         .at(lines.place());
   }
 }

@@ -8,6 +8,7 @@ import dev.inlay.model.TableCell;
 import dev.inlay.model.TableRow;
 import dev.inlay.page.Glyph;
 import dev.inlay.page.Page;
+import dev.inlay.propose.RoleRegions;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -26,9 +27,6 @@ public final class RowsAtTop {
 
   /** What wraps below a row stands at most this many type sizes below it. */
   private static final double WRAPPED_STEP = 1.45;
-
-  /** Lines of one text stand further apart than this, in type sizes. */
-  private static final double HALF_STEP = 0.75;
 
   /** Running heads and titles above the rows have at most this many lines. */
   private static final int MOST_HEADS = 3;
@@ -156,9 +154,7 @@ public final class RowsAtTop {
       }
       boolean any = end > first;
       boolean text = isOneText(line) && !isTitleOrProse(line);
-      boolean near = any && end == i && step(i) < WRAPPED_STEP * line.line().size();
-      boolean below = columns.beginsInside(line) || text && !before.isRuled();
-      boolean wraps = near && isOneText(line) && below;
+      boolean wraps = any && end == i && wraps(i, text);
       if (columns.isRow(line, any || hasLabelBeside(i, first)) || wraps) {
         end = i + 1;
       } else if (!text) {
@@ -168,12 +164,24 @@ public final class RowsAtTop {
     return end;
   }
 
+  /**
+   * Whether a line is the rest of a text of the row right above it.
+   *
+   * @param text whether it is one text, and neither title nor running text
+   */
+  private boolean wraps(int i, boolean text) {
+    ChunkLine line = lines.get(i);
+    return isOneText(line)
+        && step(i) < WRAPPED_STEP * line.line().size()
+        && (columns.beginsInside(line) || text && !before.isRuled());
+  }
+
   /** Whether the label of a line stands in two lines, half a step above it and below it. */
   private boolean hasLabelBeside(int line, int first) {
     return line > first
         && isOneText(lines.get(line - 1))
         && !columns.beginsInside(lines.get(line - 1))
-        && step(line) < HALF_STEP * lines.get(line).line().size();
+        && step(line) < RoleRegions.BESIDE * lines.get(line).line().size();
   }
 
   private static boolean isOneText(ChunkLine line) {

@@ -39,7 +39,7 @@ public final class Estimate {
           WarningCode.UNEVEN_GUTTERS,
           WarningCode.FEW_ROWS);
 
-  /** Doubts that hardly any made paper shows, so that the model does not weigh them. */
+  /** Doubts that the model does not weigh: hardly any paper that it was trained on shows them. */
   private static final Set<WarningCode> RARE =
       EnumSet.of(
           WarningCode.OVERPRINTED_TEXT,

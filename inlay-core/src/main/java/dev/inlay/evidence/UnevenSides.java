@@ -70,19 +70,13 @@ public final class UnevenSides {
     List<TextLine> main = new ArrayList<>(lines.subList(0, strip.from()));
     List<TextLine> right = new ArrayList<>();
     for (TextLine line : lines.subList(strip.from(), strip.to())) {
-      addWords(line, wordsOn(line, strip.x(), true), main);
-      addWords(line, wordsOn(line, strip.x(), false), right);
+      line.only(w -> isLeftOf(w, strip.x())).ifPresent(main::add);
+      line.only(w -> !isLeftOf(w, strip.x())).ifPresent(right::add);
     }
     main.addAll(lines.subList(strip.to(), lines.size()));
     List<List<TextLine>> parts = new ArrayList<>(part(main, horizontals));
     parts.addAll(part(right, horizontals));
     return parts;
-  }
-
-  private static void addWords(TextLine line, List<Word> words, List<TextLine> side) {
-    if (!words.isEmpty()) {
-      side.add(words.size() == line.words().size() ? line : line.withWords(words));
-    }
   }
 
   /** Where lines begin, the leftmost for each point of the width: a bound on the work. */
@@ -223,24 +217,21 @@ public final class UnevenSides {
 
   /** Whether the lines on one side of a place are running text: one phrase each, at one step. */
   private boolean isText(int from, int to, double x, boolean left) {
-    List<TextLine> side = new ArrayList<>();
-    for (TextLine line : lines.subList(from, to)) {
-      List<Word> words = wordsOn(line, x, left);
-      if (!words.isEmpty()) {
-        side.add(line.withWords(words));
-      }
-    }
+    List<TextLine> side =
+        lines.subList(from, to).stream()
+            .flatMap(l -> l.only(w -> isLeftOf(w, x) == left).stream())
+            .toList();
     return RunningText.is(side);
   }
 
-  /** The words of a line that begin on one side of a place. */
-  private static List<Word> wordsOn(TextLine line, double x, boolean left) {
-    return line.words().stream().filter(w -> w.box().left() < x == left).toList();
+  /** Whether a word begins left of a place. */
+  private static boolean isLeftOf(Word word, double x) {
+    return word.box().left() < x;
   }
 
   /** Whether a line has several texts on one side of a place, or few words and a quantity. */
   private boolean isTabular(int line, double x, boolean left) {
-    List<Word> side = wordsOn(lines.get(line), x, left);
+    List<Word> side = lines.get(line).words().stream().filter(w -> isLeftOf(w, x) == left).toList();
     boolean value =
         side.size() > 1
             && side.size() <= MOST_WORDS

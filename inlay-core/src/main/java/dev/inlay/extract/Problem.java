@@ -1,8 +1,6 @@
 package dev.inlay.extract;
 
 import dev.inlay.choose.PossibleTable;
-import dev.inlay.model.Warning;
-import java.util.Locale;
 import java.util.OptionalInt;
 
 /**
@@ -41,14 +39,7 @@ public record Problem(String code, OptionalInt page, String message) {
 
   /** Lines of a page that may be a table, and were read as running text. */
   static Problem possibleTable(int page, PossibleTable lines) {
-    String what =
-        String.format(
-            Locale.ROOT,
-            "page %d: %s from \"%s\" on may be a table and %s read as text; look at the page",
-            page,
-            lines.lines() == 1 ? "the line" : lines.lines() + " lines",
-            Warning.shortened(lines.begins()),
-            lines.lines() == 1 ? "was" : "were");
+    String what = "page " + page + ": " + lines.message("a table") + "; look at the page";
     return ofPage(POSSIBLE_TABLE, page, what);
   }
 

@@ -2,6 +2,8 @@ package dev.inlay.page;
 
 import dev.inlay.geom.Box;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * Words that stand on one baseline, from left to right.
@@ -27,6 +29,18 @@ public record TextLine(List<Word> words, Box box, double baseline, double size) 
   public TextLine withWords(List<Word> some) {
     Box around = some.stream().map(Word::box).reduce(Box::union).orElseThrow();
     return new TextLine(some, around, baseline, size);
+  }
+
+  /**
+   * The line with the words of one kind alone; empty where it has none, itself where it has no
+   * other.
+   */
+  public Optional<TextLine> only(Predicate<Word> wanted) {
+    List<Word> some = words.stream().filter(wanted).toList();
+    if (some.isEmpty()) {
+      return Optional.empty();
+    }
+    return Optional.of(some.size() == words.size() ? this : withWords(some));
   }
 
   /** The direction in which it runs. */

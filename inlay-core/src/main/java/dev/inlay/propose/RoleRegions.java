@@ -32,7 +32,7 @@ public final class RoleRegions {
   private static final double RULING_OVER_REGION = 0.7;
 
   /** Lines of one text stand further apart than this, in type sizes. */
-  static final double BESIDE = 0.75;
+  public static final double BESIDE = 0.75;
 
   /** In the box of a table at most this share of the lines is read as standing outside. */
   private static final double MOST_OUTSIDE = 0.3;

@@ -37,4 +37,13 @@ class PossibleRowsTest {
     assertThat(warning.page()).isEqualTo(2);
     assertThat(warning.message()).startsWith("2 lines from \"Total 47 12\" on may be rows");
   }
+
+  @Test
+  void oneLineIsNamedAsOneAndALongTextIsShortened() {
+    PossibleTable line = new PossibleTable(new Box(50, 404, 500, 414), 1, "Berth ".repeat(40));
+    assertThat(PossibleRows.warning(1, line).message())
+        .startsWith("the line from \"Berth")
+        .endsWith("on may be rows of it and was read as text")
+        .hasSizeLessThan(140);
+  }
 }
