@@ -42,6 +42,9 @@ public record ChunkLine(TextLine line, List<Word> words, List<Chunk> chunks, boo
 
   private static final int LEAST_SPACED_DOTS = 3;
 
+  /** Three dots that follow no text stand for a value, as typeset papers print what is missing. */
+  private static final int DOTS_FOR_A_VALUE = 3;
+
   /** An ordinary space, in type sizes. */
   private static final double ORDINARY_SPACE = 0.28;
 
@@ -89,7 +92,8 @@ public record ChunkLine(TextLine line, List<Word> words, List<Chunk> chunks, boo
       while (to < words.size() && isDot(words.get(to)) && (to == from || isNear(words, to, size))) {
         to++;
       }
-      if (to - from >= LEAST_SPACED_DOTS) {
+      boolean value = to - from == DOTS_FOR_A_VALUE && (from == 0 || !isNear(words, from, size));
+      if (to - from >= LEAST_SPACED_DOTS && !value) {
         words.subList(from, to).clear();
         removed = true;
       } else {

@@ -38,6 +38,9 @@ public final class LineNumbers {
   /** They stand at least this far from their line, in its type: raised marks stand closer. */
   private static final double LEAST_DISTANCE = 0.5;
 
+  /** Marks stand beyond at most this share of them; text beyond more is that of a table. */
+  static final double MOST_MARKED = 0.5;
+
   /** Figures printed beside a line. */
   private record Number(List<Glyph> digits, Box box, double baseline, double size) {
 
@@ -123,7 +126,8 @@ public final class LineNumbers {
             .map(Map.Entry::getKey)
             .orElse(0L);
     free.removeIf(n -> Math.abs(end(n) - usual) > IN_LINE * n.size());
-    return free;
+    long marked = free.stream().filter(n -> isMarked(n, page, left)).count();
+    return marked > MOST_MARKED * free.size() ? List.of() : free;
   }
 
   private static long end(Number number) {
@@ -136,14 +140,8 @@ public final class LineNumbers {
    */
   private static boolean isBesideLargerText(Number number, Page page, boolean left) {
     Glyph nearest = null;
-    boolean marked = false;
     for (Glyph glyph : page.glyphs()) {
-      boolean inLine = glyph.box().vertical().overlap(number.box().vertical()) > 0;
-      if (!inLine || glyph.isBlank() || number.digits().contains(glyph)) {
-        continue;
-      }
-      if (distance(number, glyph, !left) >= LEAST_DISTANCE * glyph.size()) {
-        marked = true;
+      if (!isInLine(number, glyph) || isBeyond(number, glyph, left)) {
         continue;
       }
       if (distance(number, glyph, left) < LEAST_DISTANCE * glyph.size()) {
@@ -154,7 +152,24 @@ public final class LineNumbers {
               ? glyph
               : nearest;
     }
-    return nearest == null ? !marked : number.size() <= MOST_SIZE * nearest.size();
+    return nearest == null
+        ? !isMarked(number, page, left)
+        : number.size() <= MOST_SIZE * nearest.size();
+  }
+
+  /** Whether something stands beyond a number in its line. */
+  private static boolean isMarked(Number number, Page page, boolean left) {
+    return page.glyphs().stream().anyMatch(g -> isInLine(number, g) && isBeyond(number, g, left));
+  }
+
+  private static boolean isInLine(Number number, Glyph glyph) {
+    return glyph.box().vertical().overlap(number.box().vertical()) > 0
+        && !glyph.isBlank()
+        && !number.digits().contains(glyph);
+  }
+
+  private static boolean isBeyond(Number number, Glyph glyph, boolean left) {
+    return distance(number, glyph, !left) >= LEAST_DISTANCE * glyph.size();
   }
 
   private static double distance(Number number, Glyph glyph, boolean left) {

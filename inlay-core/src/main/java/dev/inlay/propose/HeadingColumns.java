@@ -182,6 +182,58 @@ final class HeadingColumns {
     return (isSeries(first - 1) ? 1 : 0) + (isSeries(last) ? 1 : 0);
   }
 
+  /**
+   * At how many of its two ends a run of columns parts headings of one kind, as {@code 2101} from
+   * {@code 2103}, other than where they begin anew.
+   */
+  int partsKind(int first, int last) {
+    return (isOfOneKind(first - 1) ? 1 : 0) + (isOfOneKind(last) ? 1 : 0);
+  }
+
+  /** Whether the heading of a column is of one kind with one beside it. */
+  boolean isOneOfAKind(int column) {
+    return isOfOneKind(column - 1) || isOfOneKind(column);
+  }
+
+  private boolean isOfOneKind(int column) {
+    boolean both = column >= 0 && column + 1 < below.length;
+    return both
+        && name(column) != null
+        && name(column + 1) != null
+        && Series.areOfOneKind(name(column), name(column + 1))
+        && !beginsAnew(column + 1);
+  }
+
+  /**
+   * Whether headings that come again begin anew over a column, as the second {@code 2024} of {@code
+   * 2024, 2025, 2024, 2025}; so does the first.
+   */
+  boolean beginsAnew(int column) {
+    if (column >= below.length || name(column) == null) {
+      return false;
+    }
+    for (int c = 0; c < below.length; c++) {
+      if (comesAgain(c)) {
+        return areAlike(name(c), name(column));
+      }
+    }
+    return false;
+  }
+
+  private boolean comesAgain(int column) {
+    for (int c = column + 1; c < below.length && name(column) != null; c++) {
+      if (areAlike(name(column), name(c))) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** Whether the heading below may be the number of its column. */
+  boolean isNumbered(int column) {
+    return name(column) != null && COLUMN_NUMBER.matcher(name(column)).matches();
+  }
+
   /** Whether the heading of the column behind one follows its own in a series. */
   private boolean isSeries(int column) {
     return countsOn(column, 1);
@@ -205,7 +257,7 @@ final class HeadingColumns {
    */
   boolean isOneOfSeries(int column, ChunkLine line) {
     return name(column) != null
-        && !COLUMN_NUMBER.matcher(name(column)).matches()
+        && !isNumbered(column)
         && isAloneOver(column, line)
         && (run(column, 1) >= LEAST_OF_SERIES || run(column, -1) >= LEAST_OF_SERIES);
   }

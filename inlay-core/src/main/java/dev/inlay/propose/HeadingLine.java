@@ -143,6 +143,7 @@ public final class HeadingLine {
   private Step skip(int word, int column) {
     double[] values = new double[HeadingModel.names().size()];
     values[skipping(column).ordinal()] = 1;
+    values[Way.NO_HEADING_OVER_ONE_OF_A_KIND.ordinal()] = columns.isOneOfAKind(column) ? 1 : 0;
     return new Step(word, column, word, column + 1, values);
   }
 

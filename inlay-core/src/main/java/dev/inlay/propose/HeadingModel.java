@@ -26,7 +26,8 @@ public final class HeadingModel {
     NO_HEADING_BESIDE_SPANNERS,
     NO_HEADING_OVER_A_COLUMN_HEADED_BELOW,
     NO_HEADING_OVER_THE_FIRST_COLUMN,
-    NO_HEADING_AT_ALL
+    NO_HEADING_AT_ALL,
+    NO_HEADING_OVER_ONE_OF_A_KIND
   }
 
   private HeadingModel() {}

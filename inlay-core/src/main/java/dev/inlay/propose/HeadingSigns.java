@@ -132,6 +132,8 @@ final class HeadingSigns {
     signs.add("goes on in brackets", joins && "([%€$£°".indexOf(letter) >= 0);
     signs.add("goes on with a digit", joins && Character.isDigit(letter));
     signs.add("goes on as one of a series", joins && columns.isOneOfSeries(column, line));
+    signs.add("goes on as one of a kind", joins && columns.isOneOfAKind(column));
+    signs.add("goes on with a column number", joins && columns.isNumbered(column));
     boolean year = from == to && TextShape.isYear(line.words().get(from).text());
     boolean heads = joins && year && columns.isAloneOver(column, line);
     signs.add("a year alone goes on with words", heads && Character.isLetter(letter));
@@ -187,11 +189,25 @@ final class HeadingSigns {
     signs.add("over all but the first", spanner && first == 1 && last + 1 == columns.count());
     signs.add("over all columns", spanner && width == columns.count());
     signs.add("parts headings that count on", spanner ? columns.partsSeries(first, last) : 0);
+    signs.add("parts headings of one kind", spanner ? columns.partsKind(first, last) : 0);
+    addAnew(signs, first, spanner ? last : first);
     boolean repeat = spanner && columns.headingsRepeat(first, last);
     boolean again = isAgain(from);
     signs.add("headings below come again", repeat && !again);
     signs.add("it and the headings below come again", repeat && again);
     addHeadingsBelow(signs, extent, first, spanner ? last : first);
+  }
+
+  /** Whether a spanner begins and ends where the headings below it begin anew. */
+  private void addAnew(Signs signs, int first, int last) {
+    boolean spanner = last > first;
+    int inside = 0;
+    for (int c = first + 1; c <= last; c++) {
+      inside += columns.beginsAnew(c) ? 1 : 0;
+    }
+    signs.add("begins where headings begin anew", spanner && columns.beginsAnew(first));
+    signs.add("ends where headings begin anew", spanner && columns.beginsAnew(last + 1));
+    signs.add("over headings that begin anew", Math.min(2, inside));
   }
 
   private void addHeadingsBelow(Signs signs, Interval extent, int first, int last) {

@@ -9,6 +9,9 @@ public final class Series {
 
   private static final Pattern NUMBER = Pattern.compile("\\d+");
 
+  /** Short names of days and months have two to four letters and perhaps a full stop. */
+  private static final Pattern SHORT_NAME = Pattern.compile("\\p{L}{2,4}\\.?");
+
   private Series() {}
 
   /**
@@ -32,5 +35,17 @@ public final class Series {
       rises |= rise.signum() > 0;
     }
     return rises;
+  }
+
+  /**
+   * Whether two texts may be members of one series, next to each other or not: they differ in their
+   * numbers only, as 2101 and 2103, or both are as short as the names of days are.
+   */
+  public static boolean areOfOneKind(String a, String b) {
+    Matcher numbers = NUMBER.matcher(a);
+    boolean numbered = numbers.find();
+    return numbered
+        ? numbers.replaceAll("#").equals(NUMBER.matcher(b).replaceAll("#"))
+        : SHORT_NAME.matcher(a).matches() && SHORT_NAME.matcher(b).matches();
   }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.inlay.PageBuilder;
 import dev.inlay.page.LineComposer;
+import dev.inlay.page.Word;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -35,6 +36,19 @@ class ChunkLineTest {
     assertThat(lines.get(0).words()).hasSize(2);
     assertThat(lines.get(0).hasLeader()).isTrue();
     assertThat(lines.get(1).words()).hasSize(4);
+  }
+
+  @Test
+  void threeDotsThatFollowNoTextStandForAValue() {
+    PageBuilder page = new PageBuilder().text("Cod . . . 12", 50, 100);
+    page.text("Eel", 50, 120).text(". . .", 200, 120).text("12", 300, 120);
+    page.text("Hake", 50, 140).text(". . . .", 200, 140).text("12", 300, 140);
+    List<ChunkLine> lines = lines(page);
+    assertThat(lines.get(0).words()).extracting(Word::text).containsExactly("Cod", "12");
+    assertThat(lines.get(1).words())
+        .extracting(Word::text)
+        .containsExactly("Eel", ".", ".", ".", "12");
+    assertThat(lines.get(2).words()).extracting(Word::text).containsExactly("Hake", "12");
   }
 
   @Test

@@ -55,6 +55,20 @@ class LineNumbersTest {
   }
 
   @Test
+  void serialNumbersOfATableInSmallTypeBesideLargerTextAreNot() {
+    PageBuilder half = numbered(8, 1, 5, 300);
+    PageBuilder more = numbered(8, 1, 5, 300);
+    for (int i = 0; i < 5; i++) {
+      more.text("Ring line", 320, 100 + LINE * i, 5);
+      if (i < 4) {
+        half.text("Ring line", 320, 100 + LINE * i, 5);
+      }
+    }
+    assertThat(setAside(half)).as("marks in the margin").isEqualTo("12345678");
+    assertThat(setAside(more)).isEmpty();
+  }
+
+  @Test
   void numbersOfATableInSmallTypeAreNot() {
     PageBuilder page = numbered(7, 3, 20, 700); // ordinary type is that of the lines
     for (int i = 0; i < 7; i++) {

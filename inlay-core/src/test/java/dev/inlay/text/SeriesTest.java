@@ -22,4 +22,18 @@ class SeriesTest {
   void textsThatCountOn(String before, String text, boolean due) {
     assertThat(Series.follows(before, text)).isEqualTo(due);
   }
+
+  @ParameterizedTest
+  @CsvSource({
+    "2101, 2103, true",
+    "(3), (4), true",
+    "Mon, Tue, true",
+    "Sept., Oct., true",
+    "2101, Stop, false",
+    "Q3 2024, Year 2024, false",
+    "Cod, Herring, false"
+  })
+  void textsOfOneKind(String a, String b, boolean due) {
+    assertThat(Series.areOfOneKind(a, b)).isEqualTo(due);
+  }
 }
