@@ -153,10 +153,7 @@ public final class PageTables {
             .map(
                 t ->
                     t.title()
-                            .filter(
-                                title ->
-                                    changing.stream()
-                                        .anyMatch(c -> title.contains(c) || c.contains(title)))
+                            .filter(title -> changing.stream().anyMatch(c -> isPart(title, c)))
                             .isPresent()
                         ? t.withoutTitle()
                         : t)
@@ -165,6 +162,12 @@ public final class PageTables {
     List<PossibleTable> left = possible.stream().filter(p -> p.isBeside(places)).toList();
     return new PageTables(
         page, named, text.without(places), left, ledger.withFurniture(printed), marks);
+  }
+
+  /** Whether a title was read from a line, or holds it; any title may hold a page number. */
+  private static boolean isPart(String title, String line) {
+    boolean words = line.codePoints().anyMatch(Character::isLetter);
+    return line.contains(title) || words && title.contains(line);
   }
 
   /** Whether a character counts as one outside tables: what reaches into a frame is stray there. */

@@ -53,7 +53,7 @@ public final class Stitcher {
       order++;
       String id = "p" + page.page() + "t" + order;
       PartLink link = link(part);
-      if (!link.goesOn() && tables.resume(part, page.tables())) {
+      if (!link.goesOn() && tables.resume(part, page.tables(), order - 1)) {
         link = PartLink.BEHIND_OTHERS;
       }
       if (!tables.isEmpty()) {

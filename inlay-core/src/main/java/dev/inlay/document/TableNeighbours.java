@@ -70,6 +70,31 @@ final class TableNeighbours {
     addPair(signs, "behind", own, behind, behind);
     boolean beside = areBeside(before, own) || areBeside(own, behind);
     signs.add("a table beside it", beside);
+    signs.add("parted from a table by others", partedFrom(own, -1) || partedFrom(own, 1));
+  }
+
+  /**
+   * Whether another table, not the next, may be a part of the same one: a table that floats in
+   * between stands at the top of the page on which it goes on.
+   *
+   * @param step -1 for those before, 1 for those behind
+   */
+  private boolean partedFrom(Placed own, int step) {
+    for (int i = at + 2 * step; i >= 0 && i < tables.size(); i += step) {
+      Placed a = step < 0 ? tables.get(i) : own;
+      Placed b = step < 0 ? own : tables.get(i);
+      if (b.firstFrame().page() - a.lastFrame().page() > 1) {
+        return false;
+      }
+      if (a.table().headerRows() > 0
+          && a.endsPage()
+          && headings(a).equals(headings(b))
+          && areInPlace(a, b)
+          && !hasOwnTitle(a, b)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private static void addPair(Signs signs, String side, Placed a, Placed b, Placed other) {

@@ -92,21 +92,25 @@ final class TablesInOrder {
 
   /**
    * Turns to the table that a part goes on with though others stand between: the part, first on its
-   * page, has the header printed again at the same places. Where the others are there again too,
-   * each page has its own tables.
+   * page but for tables with titles that were set above it, has the header printed again at the
+   * same places. Where the others are there again too, each page has its own tables.
    *
    * @param page all parts on its page
+   * @param at the number of the part on its page, from 0
    * @return whether there is one
    */
-  boolean resume(PageTable part, List<PageTable> page) {
-    if (!part.first()) {
+  boolean resume(PageTable part, List<PageTable> page, int at) {
+    boolean below = !part.first();
+    if (below && !page.subList(0, at).stream().allMatch(p -> p.title().isPresent())) {
       return false;
     }
-    int at = chains.size() - 1;
-    while (at > 0 && isSetBetween(chains.get(at), part) && !isAgainOn(page, chains.get(at))) {
-      at--;
-      if (goesOn(chains.get(at), part)) {
-        open = chains.get(at);
+    int chain = chains.size() - 1;
+    while (chain > 0
+        && isSetBetween(chains.get(chain), part)
+        && !isAgainOn(page, chains.get(chain))) {
+      chain--;
+      if (goesOn(chains.get(chain), part) && (!below || chains.get(chain).last().last())) {
+        open = chains.get(chain);
         return true;
       }
     }
@@ -116,7 +120,7 @@ final class TablesInOrder {
   private static boolean isSetBetween(Chain chain, PageTable part) {
     return chain.parts.size() == 1
         && chain.first().headerRows() > 0
-        && chain.first().frame().page() == part.frame().page() - 1;
+        && chain.first().frame().page() >= part.frame().page() - 1;
   }
 
   private static boolean isAgainOn(List<PageTable> page, Chain chain) {

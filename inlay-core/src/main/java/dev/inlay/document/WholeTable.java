@@ -118,6 +118,8 @@ public final class WholeTable {
     signs.add("narrow gutter", all.gutter() < 0.7);
     signs.add("very narrow gutter", all.gutter() < 0.45);
     signs.add("narrowest gutter", 1 - all.gutter() / Certainty.WIDE);
+    signs.add("doubt about narrow strips", doubt(all.strips()));
+    signs.add("narrow strips hardly sure", all.strips() < 0.8);
   }
 
   /** From 0 for certainty to 1 for an even chance or less. */

@@ -15,6 +15,8 @@ package dev.inlay.model;
  * @param texts how probable the least sure choice of the columns of a text of a row is, 0 to 1
  * @param gutter the width of the narrowest strip between columns, in type sizes; {@link #WIDE} and
  *     more say nothing
+ * @param strips how probable the least sure choice is whether a strip hardly wider than a space
+ *     parts columns, 0 to 1
  */
 public record Certainty(
     double header,
@@ -24,13 +26,14 @@ public record Certainty(
     double headings,
     double headerRows,
     double texts,
-    double gutter) {
+    double gutter,
+    double strips) {
 
   /** No gutter of this width, in type sizes, is doubtful. */
   public static final double WIDE = 3;
 
   /** Nothing is doubtful: rulings or a person say it. */
-  public static final Certainty FULL = new Certainty(1, 1, 1, 0, 1, 1, 1, WIDE);
+  public static final Certainty FULL = new Certainty(1, 1, 1, 0, 1, 1, 1, WIDE, 1);
 
   /**
    * Of the roles of lines; what stands over what is known.
@@ -38,24 +41,32 @@ public record Certainty(
    * @see Certainty
    */
   public static Certainty ofRoles(double header, double rows, double edges, double wrongLines) {
-    return new Certainty(header, rows, edges, wrongLines, 1, 1, 1, WIDE);
+    return new Certainty(header, rows, edges, wrongLines, 1, 1, 1, WIDE, 1);
   }
 
   /** The same roles, with headings placed in columns that gutters part. */
   public Certainty withColumns(double placing, double narrowest) {
     double narrow = Math.min(WIDE, narrowest);
-    return new Certainty(header, rows, edges, wrongLines, placing, headerRows, texts, narrow);
+    return new Certainty(
+        header, rows, edges, wrongLines, placing, headerRows, texts, narrow, strips);
   }
 
   /** The same, with the probability of the number of header rows. */
   public Certainty withHeaderRows(double probability) {
-    return new Certainty(header, rows, edges, wrongLines, headings, probability, texts, gutter);
+    return new Certainty(
+        header, rows, edges, wrongLines, headings, probability, texts, gutter, strips);
   }
 
   /** The same, with the probability of the columns of the texts of rows. */
   public Certainty withTexts(double probability) {
     return new Certainty(
-        header, rows, edges, wrongLines, headings, headerRows, probability, gutter);
+        header, rows, edges, wrongLines, headings, headerRows, probability, gutter, strips);
+  }
+
+  /** The same, with the probability of the choices about narrow strips. */
+  public Certainty withStrips(double probability) {
+    return new Certainty(
+        header, rows, edges, wrongLines, headings, headerRows, texts, gutter, probability);
   }
 
   /** Of two frames of one table, what is less sure of each; the header is that of the first. */
@@ -68,6 +79,7 @@ public record Certainty(
         Math.min(headings, other.headings),
         headerRows,
         Math.min(texts, other.texts),
-        Math.min(gutter, other.gutter));
+        Math.min(gutter, other.gutter),
+        Math.min(strips, other.strips));
   }
 }

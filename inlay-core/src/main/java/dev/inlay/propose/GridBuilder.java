@@ -17,7 +17,6 @@ import dev.inlay.text.TextShape;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.OptionalInt;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
@@ -143,17 +142,18 @@ public final class GridBuilder {
     }
     StringBuilder cut = new StringBuilder();
     int unknown = 0;
-    Map<Glyph, Integer> homes = WordsOverRulings.homes(glyphs, betweenColumns);
+    WordsOverRulings words = WordsOverRulings.of(glyphs, betweenColumns);
     for (Glyph glyph : glyphs) {
       int row = betweenRows.gapAt(glyph.box().centreY());
       int column = betweenColumns.gapAt(glyph.box().centreX());
       if (row < 0 || column < 0) {
         continue; // reported by the ledger of the page
       }
-      int area = areas.areaAt(row, homes.getOrDefault(glyph, column));
+      int area = areas.areaAt(row, words.home(glyph, column));
       shares.get(area).add(glyph);
       unknown += glyph.text().equals(Glyph.UNKNOWN) ? 1 : 0;
-      if (!glyph.isBlank() && isCut(glyph.box(), boxes.get(area))) {
+      boolean cutOff = isCut(glyph.box(), boxes.get(area)) && !words.isAtHome(glyph);
+      if (!glyph.isBlank() && cutOff) {
         cut.append(glyph.text());
       }
     }

@@ -30,6 +30,7 @@ final class RegionGutters {
   private final List<ChunkLine> headings;
   private final List<ChunkLine> records;
   private final List<ChunkLine> tabular;
+  private double certainty = 1;
 
   /**
    * Prepares the gutters of a region.
@@ -69,11 +70,18 @@ final class RegionGutters {
     }
     hidden.addAll(new HiddenGutters(headings, records, gutters).candidates());
     for (HiddenGutter one : hidden) {
-      if (HiddenGutterModel.trained().probabilities(Choice.orNone(one.signs()))[0] > SURE) {
+      double probability = HiddenGutterModel.trained().probabilities(Choice.orNone(one.signs()))[0];
+      if (probability > SURE) {
         gutters.add(one.strip());
       }
+      certainty = Math.min(certainty, Math.max(probability, 1 - probability));
     }
     gutters.sort(Comparator.comparingDouble(Interval::from));
+  }
+
+  /** How probable the least sure choice about a strip inside a column is, 0.5 to 1. */
+  double certainty() {
+    return certainty;
   }
 
   /** The strips inside columns that were looked at: for training. */

@@ -248,10 +248,11 @@ public final class RoleRegions {
         dashed.isEmpty() ? GutterFinder.rival(tabular, gutters) : Optional.empty();
     Certainty certainty =
         Certainty.ofRoles(
-            reading.leastProbable(from, Math.min(to, from + header + 1)),
-            reading.leastProbable(Math.min(to, from + header + 1), to),
-            Math.min(outside(from - 1), outside(to)),
-            reading.wrongLines(from, to));
+                reading.leastProbable(from, Math.min(to, from + header + 1)),
+                reading.leastProbable(Math.min(to, from + header + 1), to),
+                Math.min(outside(from - 1), outside(to)),
+                reading.wrongLines(from, to))
+            .withStrips(finder.certainty());
     return Optional.of(
         new OpenFrame(
             frame, lines, heads, gutters, !dashed.isEmpty(), rival, own, certainty, edges));

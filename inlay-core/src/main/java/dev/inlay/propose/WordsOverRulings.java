@@ -2,9 +2,11 @@ package dev.inlay.propose;
 
 import dev.inlay.page.Glyph;
 import dev.inlay.page.Turn;
+import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * Words that are too long for their cell and run over the ruling into the next one, perhaps over
@@ -24,17 +26,18 @@ final class WordsOverRulings {
 
   private final Boundaries betweenColumns;
   private final Map<Glyph, Integer> homes = new IdentityHashMap<>();
+  private final Set<Glyph> atHome = Collections.newSetFromMap(new IdentityHashMap<>());
 
   private WordsOverRulings(Boundaries betweenColumns) {
     this.betweenColumns = betweenColumns;
   }
 
   /**
-   * The columns of the characters of such words.
+   * Finds such words.
    *
    * @param glyphs of a frame from top to bottom, those of one height in the order of the file
    */
-  static Map<Glyph, Integer> homes(List<Glyph> glyphs, Boundaries betweenColumns) {
+  static WordsOverRulings of(List<Glyph> glyphs, Boundaries betweenColumns) {
     WordsOverRulings words = new WordsOverRulings(betweenColumns);
     int start = 0;
     for (int i = 1; i <= glyphs.size(); i++) {
@@ -43,7 +46,17 @@ final class WordsOverRulings {
         start = i;
       }
     }
-    return words.homes;
+    return words;
+  }
+
+  /** The column of a character: that of its word, or else the one in which it stands. */
+  int home(Glyph glyph, int column) {
+    return homes.getOrDefault(glyph, column);
+  }
+
+  /** Whether no doubt is where a character belongs: most of its word stands in one cell. */
+  boolean isAtHome(Glyph glyph) {
+    return atHome.contains(glyph);
   }
 
   private boolean goesOn(Glyph before, Glyph glyph) {
@@ -60,16 +73,25 @@ final class WordsOverRulings {
   private void addWord(List<Glyph> word) {
     int first = column(word.get(0));
     int last = column(word.get(word.size() - 1));
-    if (first < 0 || last <= first) {
-      return;
-    }
     int home = first;
     for (int c = first; c <= last; c++) {
       home = count(word, c) > count(word, home) ? c : home;
     }
-    for (Glyph glyph : word) {
-      homes.put(glyph, home);
+    if (first >= 0 && last > first) {
+      for (Glyph glyph : word) {
+        homes.put(glyph, home);
+      }
     }
+    if (home >= 0 && 2 * uncut(word, home) > word.size()) {
+      atHome.addAll(word);
+    }
+  }
+
+  /** How many characters of a word stand in a column as a whole. */
+  private long uncut(List<Glyph> word, int column) {
+    double left = betweenColumns.places().get(column);
+    double right = betweenColumns.places().get(column + 1);
+    return word.stream().filter(g -> g.box().left() >= left && g.box().right() <= right).count();
   }
 
   private int column(Glyph glyph) {

@@ -79,7 +79,17 @@ class RuledCellsTest {
   void aWordThatRunsOverARulingStaysWholeInItsCell() {
     Table table = one(ciphers("chacha20-with-poly1305", 152));
     assertThat(row(table, 2)).containsExactly("chacha20-with-poly1305", "32");
-    assertThat(table.warnings()).anyMatch(w -> w.code() == WarningCode.CUT_WORD);
+    assertThat(table.warnings()).as("most of it stands in its cell").isEmpty();
+  }
+
+  @Test
+  void aWordOfWhichHalfStandsInEachOfTwoCellsIsReported() {
+    int inFirst = 19; // characters from 55 on, before the ruling at 150
+    Table clear = one(ciphers("x".repeat(2 * inFirst - 1), 152));
+    assertThat(clear.warnings()).isEmpty();
+    Table even = one(ciphers("x".repeat(2 * inFirst), 152));
+    assertThat(row(even, 2)).containsExactly("x".repeat(2 * inFirst), "32");
+    assertThat(even.warnings()).anyMatch(w -> w.code() == WarningCode.CUT_WORD);
   }
 
   @Test
