@@ -148,12 +148,24 @@ final class HeaderCells {
     above.words.addAll(withoutDashes(part.words()));
   }
 
-  /** The words of a heading without the dashes on both sides that show how far it reaches. */
-  private static List<Word> withoutDashes(List<Word> words) {
+  /**
+   * The words of a heading without the dashes that show how far it reaches: on both sides, or
+   * several on one, where those on the other are a rule.
+   */
+  static List<Word> withoutDashes(List<Word> words) {
     int last = words.size() - 1;
     boolean between =
         last > 1 && Heading.isDashes(words.get(0)) && Heading.isDashes(words.get(last));
-    return between ? words.subList(1, last) : words;
+    if (between) {
+      return words.subList(1, last);
+    }
+    int from = last > 0 && areDashes(words.get(0)) ? 1 : 0;
+    int to = last > 0 && areDashes(words.get(last)) ? last : last + 1;
+    return from < to ? words.subList(from, to) : words;
+  }
+
+  private static boolean areDashes(Word word) {
+    return word.text().length() > 1 && Heading.isDashes(word);
   }
 
   /** How probable the least sure placing of a line is, 0 to 1. */

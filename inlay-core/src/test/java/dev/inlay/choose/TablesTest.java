@@ -49,10 +49,7 @@ class TablesTest {
   @Test
   void furnitureThatReachesIntoAFrameIsCountedOnce() {
     Page page = page(1, 50, HEAD, ROWS).text("Season summary", 190, 182).build();
-    List<TextLine> foot =
-        LineComposer.compose(page.glyphs()).stream()
-            .filter(l -> l.text().startsWith("Season"))
-            .toList();
+    List<TextLine> foot = lines(page, "Season");
     PageTables tables = PageTables.of(page);
     assertThat(tables.ledger().outside()).isPositive().isLessThan("Seasonsummary".length());
     TextLedger ledger = tables.withFurniture(foot).ledger();
@@ -167,6 +164,21 @@ class TablesTest {
     assertThat(tables)
         .extracting(t -> t.title().orElse(""))
         .containsExactly("Table 1. Oyle", "Table 2. Vane Ness");
+  }
+
+  private static List<TextLine> lines(Page page, String start) {
+    return LineComposer.compose(page.glyphs()).stream()
+        .filter(l -> l.text().startsWith(start))
+        .toList();
+  }
+
+  @Test
+  void aTitleThatHoldsThePageNumberStaysAndARunningHeadIsNone() {
+    Page page = page(2, 50, HEAD, ROWS).text("Table 2. Oyle", 50, 92).text("2", 190, 780).build();
+    PageTables tables = PageTables.of(page);
+    assertThat(tables.withFurniture(lines(page, "2")).tables().get(0).title())
+        .contains("Table 2. Oyle");
+    assertThat(tables.withFurniture(lines(page, "Table")).tables().get(0).title()).isEmpty();
   }
 
   @Test

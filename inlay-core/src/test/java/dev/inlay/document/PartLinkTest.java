@@ -109,6 +109,36 @@ class PartLinkTest {
     assertThat(link.chosen()).isEqualTo("goes on with p1t1");
   }
 
+  /** A page with catches, perhaps under a title, and the table of dues below them. */
+  private static PageBuilder below(String title) {
+    PageBuilder page = catches(new PageBuilder(2), 100);
+    if (!title.isEmpty()) {
+      page.text(title, 50, 80);
+    }
+    row(page.bold(), 240, DUES).plain();
+    for (int r = 1; r <= 5; r++) {
+      row(page, 240 + 14 * r, "Skua 2" + r, "21" + r + ".50", "22" + r + ".50");
+    }
+    return page;
+  }
+
+  @Test
+  void aTableGoesOnBelowOneWithATitleSetAtTheTopOfThePage() {
+    List<Decision> links = links(page(1, "", DUES), below("Table 3. Catches"));
+    assertThat(links).hasSize(2);
+    assertThat(links.get(1).chosen()).isEqualTo("goes on with p1t1");
+    assertThat(links.get(1).reasons().get(0).name()).isEqualTo(PartLink.BEHIND_OTHERS.words());
+  }
+
+  @Test
+  void belowATableWithoutTitleOrWhereTextEndsThePageBeforeItBegins() {
+    assertThat(links(page(1, "", DUES), below("")).get(1).chosen()).startsWith("p2t2 begins");
+    PageBuilder text = page(1, "", DUES);
+    text.text("The season was short, and two vessels stayed in port until May,", 50, 240);
+    text.text("so that fewer dues came in than in the year before, as was feared.", 50, 254);
+    assertThat(links(text, below("Table 3. Catches")).get(1).chosen()).startsWith("p2t2 begins");
+  }
+
   @Test
   void whereEachPageHasBothTheyAreOtherTables() {
     assertThat(links(withCatches(1, true), withCatches(2, true)))

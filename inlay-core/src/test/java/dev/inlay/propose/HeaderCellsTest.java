@@ -13,6 +13,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Headings over five columns of figures that end at 130, 190, 250, 310 and 370 points. */
 class HeaderCellsTest {
@@ -242,5 +244,21 @@ class HeaderCellsTest {
   void dashesPartTheHeadingsBetweenThem() {
     PageBuilder page = years(114).text("- Boxed - - Bulk -", 110, 100);
     assertThat(heads(page)).startsWith("1:Boxed 2024", "2:Bulk 2025");
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "- Boxed -, Boxed",
+    "-- Boxed --, Boxed",
+    "-- Boxed, Boxed",
+    "Boxed --, Boxed",
+    "Boxed -, Boxed -",
+    "-- --, -- --",
+    "--, --"
+  })
+  void dashesThatShowTheReachOfAHeadingAreNoPartOfIt(String printed, String heading) {
+    TextLine line =
+        LineComposer.compose(new PageBuilder().text(printed, 50, 100).build().glyphs()).get(0);
+    assertThat(Word.join(HeaderCells.withoutDashes(line.words()))).isEqualTo(heading);
   }
 }
