@@ -244,7 +244,7 @@ final class PageMarks {
 
   /** The table's id and confidence, beside its upper left corner, where captions seldom stand. */
   private void tag(Table table, TableFrame frame) throws IOException {
-    String text = table.id() + "  " + table.confidence();
+    String text = table.id() + "  " + Table.confidenceText(table.confidence());
     double width = Canvas.width(text, 7, true) + 6;
     boolean room = frame.box().left() > width - Rulers.STRIP / 2;
     double left = room ? frame.box().left() - width : frame.box().left();

@@ -2,6 +2,7 @@ package dev.inlay.model;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -127,5 +128,10 @@ public record Table(
   /** The numbers of the pages it is printed on, each once. */
   public List<Integer> pages() {
     return frames.stream().map(TableFrame::page).distinct().toList();
+  }
+
+  /** An estimate from 0 to 1 as people read it: with two decimals in every language. */
+  public static String confidenceText(double confidence) {
+    return String.format(Locale.ROOT, "%.2f", confidence);
   }
 }

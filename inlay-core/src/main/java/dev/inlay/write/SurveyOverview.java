@@ -1,5 +1,6 @@
 package dev.inlay.write;
 
+import dev.inlay.model.Table;
 import dev.inlay.survey.LookAlikes;
 import dev.inlay.survey.LookAlikes.Group;
 import dev.inlay.survey.PaperKind;
@@ -76,7 +77,7 @@ public final class SurveyOverview {
           String.valueOf(papers.size()),
           String.valueOf(papers.stream().mapToInt(PaperSummary::pages).sum()),
           String.valueOf(papers.stream().mapToInt(p -> p.tables().size()).sum()),
-          String.valueOf(
+          Table.confidenceText(
               papers.stream().mapToDouble(PaperSummary::leastConfidence).min().orElse(1)),
           width > 0 ? DisplayWidth.cut(name(first), width / NAME_SHARE) : name(first),
           String.join(" | ", first.tables().get(0).headings()));

@@ -1,5 +1,6 @@
 package dev.inlay.write;
 
+import dev.inlay.model.Table;
 import dev.inlay.survey.LookAlikes;
 import dev.inlay.survey.LookAlikes.Group;
 import dev.inlay.survey.PaperKind;
@@ -104,7 +105,7 @@ public final class SurveyText {
           String.valueOf(paper.pages()),
           String.valueOf(paper.tables().size()),
           String.valueOf(paper.rows()),
-          String.valueOf(paper.leastConfidence()),
+          Table.confidenceText(paper.leastConfidence()),
           paper.kind().word(),
           paper.producer());
     }
@@ -151,7 +152,7 @@ public final class SurveyText {
   }
 
   private static String doubt(double confidence, int warnings) {
-    return confidence + (warnings > 0 ? " !" : "");
+    return Table.confidenceText(confidence) + (warnings > 0 ? " !" : "");
   }
 
   private String cut(String line) {

@@ -78,7 +78,7 @@ public final class TextTables {
         + ", "
         + rulings(table.frames().get(0).rulings())
         + ", confidence "
-        + table.confidence();
+        + Table.confidenceText(table.confidence());
   }
 
   /** The word for how far a table is ruled. */
