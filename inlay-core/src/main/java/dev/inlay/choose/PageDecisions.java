@@ -6,6 +6,7 @@ import dev.inlay.page.Page;
 import dev.inlay.propose.HeadingDecisions;
 import dev.inlay.propose.OpenFrame;
 import dev.inlay.propose.OpenGridBuilder;
+import dev.inlay.propose.StripDecisions;
 import dev.inlay.propose.TextDecisions;
 import dev.inlay.score.RoleDecisions;
 import dev.inlay.score.Zone;
@@ -43,6 +44,7 @@ public final class PageDecisions {
     for (OpenFrame frame : PageZones.frames(page.number(), parts)) {
       decisions.addAll(HeadingDecisions.of(page.number(), OpenGridBuilder.layout(frame)));
       decisions.addAll(TextDecisions.of(page.number(), frame));
+      decisions.addAll(StripDecisions.of(page.number(), frame));
     }
     PageGrids.find(evidence).grids().stream().map(HeaderRows::decision).forEach(decisions::add);
     decisions.sort(Comparator.comparingDouble(d -> d.place().orElseThrow().top()));

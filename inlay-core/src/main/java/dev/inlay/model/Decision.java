@@ -37,6 +37,8 @@ public record Decision(
     HEADINGS,
     /** Which columns a text of a row stands over. */
     TEXTS,
+    /** Whether a strip hardly wider than a space parts columns. */
+    STRIPS,
     /** How many rows at the top of a grid are header. */
     HEADER_ROWS,
     /** Whether a part of a table goes on with the table of the page before. */

@@ -1,6 +1,7 @@
 package dev.inlay.propose;
 
 import dev.inlay.geom.Interval;
+import dev.inlay.score.Choice;
 import java.util.List;
 
 /**
@@ -11,6 +12,11 @@ import java.util.List;
  * @param rows that it parts
  */
 public record HiddenGutter(Interval strip, double[] signs, List<Parted> rows) {
+
+  /** How probably it is a gutter, 0 to 1. */
+  double probability() {
+    return HiddenGutterModel.trained().probabilities(Choice.orNone(signs))[0];
+  }
 
   /**
    * A row and what of it stands before the strip.

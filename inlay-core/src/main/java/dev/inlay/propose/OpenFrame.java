@@ -25,6 +25,7 @@ import java.util.Optional;
  * @param roles what each line is to the table; empty where that is not known
  * @param certainty how probable these roles are
  * @param shadeEdges the horizontal edges of shades that cross the frame
+ * @param strips those hardly wider than a space that may be gutters, believed or not
  */
 public record OpenFrame(
     Frame frame,
@@ -35,7 +36,8 @@ public record OpenFrame(
     Optional<Interval> rival,
     List<LineRole> roles,
     Certainty certainty,
-    List<Ruling> shadeEdges) {
+    List<Ruling> shadeEdges,
+    List<HiddenGutter> strips) {
 
   /** Keeps copies that cannot change. */
   public OpenFrame {
@@ -44,6 +46,7 @@ public record OpenFrame(
     gutters = List.copyOf(gutters);
     roles = List.copyOf(roles);
     shadeEdges = List.copyOf(shadeEdges);
+    strips = List.copyOf(strips);
   }
 
   /** A frame of which no line's role is known. */
@@ -54,13 +57,23 @@ public record OpenFrame(
       List<Interval> gutters,
       boolean given,
       Optional<Interval> rival) {
-    this(frame, lines, turnedHeadings, gutters, given, rival, List.of(), Certainty.FULL, List.of());
+    this(
+        frame,
+        lines,
+        turnedHeadings,
+        gutters,
+        given,
+        rival,
+        List.of(),
+        Certainty.FULL,
+        List.of(),
+        List.of());
   }
 
   /** The same with what each line is to the table. */
   public OpenFrame withRoles(List<LineRole> known) {
     return new OpenFrame(
-        frame, lines, turnedHeadings, gutters, given, rival, known, certainty, shadeEdges);
+        frame, lines, turnedHeadings, gutters, given, rival, known, certainty, shadeEdges, strips);
   }
 
   /** How many lines at the top are known to hold column headings. */
@@ -82,7 +95,7 @@ public record OpenFrame(
   /** The same with other gutters, from left to right. */
   public OpenFrame withGutters(List<Interval> others) {
     return new OpenFrame(
-        frame, lines, turnedHeadings, others, given, rival, roles, certainty, shadeEdges);
+        frame, lines, turnedHeadings, others, given, rival, roles, certainty, shadeEdges, strips);
   }
 
   /**

@@ -4,7 +4,6 @@ import dev.inlay.evidence.ChunkLine;
 import dev.inlay.evidence.Ruling;
 import dev.inlay.geom.Box;
 import dev.inlay.geom.Interval;
-import dev.inlay.score.Choice;
 import dev.inlay.score.Zone;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -70,13 +69,18 @@ final class RegionGutters {
     }
     hidden.addAll(new HiddenGutters(headings, records, gutters).candidates());
     for (HiddenGutter one : hidden) {
-      double probability = HiddenGutterModel.trained().probabilities(Choice.orNone(one.signs()))[0];
-      if (probability > SURE) {
+      double probability = one.probability();
+      if (isBelieved(probability)) {
         gutters.add(one.strip());
       }
       certainty = Math.min(certainty, Math.max(probability, 1 - probability));
     }
     gutters.sort(Comparator.comparingDouble(Interval::from));
+  }
+
+  /** Whether a strip that parts columns with this probability, 0 to 1, is taken for a gutter. */
+  static boolean isBelieved(double probability) {
+    return probability > SURE;
   }
 
   /** How probable the least sure choice about a strip inside a column is, 0.5 to 1. */

@@ -255,7 +255,16 @@ public final class RoleRegions {
             .withStrips(finder.certainty());
     return Optional.of(
         new OpenFrame(
-            frame, lines, heads, gutters, !dashed.isEmpty(), rival, own, certainty, edges));
+            frame,
+            lines,
+            heads,
+            gutters,
+            !dashed.isEmpty(),
+            rival,
+            own,
+            certainty,
+            edges,
+            finder.hidden()));
   }
 
   /** How probably a line at the edge of a region stands outside, as it is read; 0 to 1. */

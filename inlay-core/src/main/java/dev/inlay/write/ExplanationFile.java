@@ -65,10 +65,29 @@ public final class ExplanationFile {
       explanation.on(frame.page(), Decision.Question.HEADER_ROWS).stream()
           .filter(d -> Explanation.isAt(d, frame, 0))
           .forEach(d -> addHeaderRows(d, lines));
+      explanation.on(frame.page(), Decision.Question.STRIPS).stream()
+          .filter(d -> Explanation.isAt(d, frame, 0))
+          .forEach(d -> addStrip(d, lines));
       addLines(d -> Explanation.isAt(d, frame, REACH), frame.page(), lines);
     }
     lines.add("");
     return lines;
+  }
+
+  private static void addStrip(Decision decision, List<String> lines) {
+    double left = decision.place().orElseThrow().left();
+    lines.add(
+        String.format(Locale.ROOT, "  the white at %.1f, ", left)
+            + DisplayWidth.cut(decision.subject(), TEXT_WIDTH)
+            + ", "
+            + decision.chosen()
+            + " "
+            + percent(decision.probability())
+            + ", or "
+            + decision.runnerUp()
+            + " "
+            + percent(decision.runnerUpProbability()));
+    reasonsOf(decision).forEach(r -> lines.add("    " + r));
   }
 
   private static void addHeaderRows(Decision decision, List<String> lines) {
@@ -93,6 +112,7 @@ public final class ExplanationFile {
     for (Decision link : explanation.on(page, Decision.Question.CONTINUATION)) {
       lines.add("  " + ruleOf(link));
     }
+    explanation.on(page, Decision.Question.STRIPS).forEach(d -> addStrip(d, lines));
     addLines(d -> true, page, lines);
     lines.add("");
     return lines;
