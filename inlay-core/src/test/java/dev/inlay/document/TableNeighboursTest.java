@@ -74,4 +74,25 @@ class TableNeighboursTest {
     assertThat(sign(tables.get(0), "a table beside it")).isEqualTo(1);
     assertThat(sign(tables.get(1), "a table beside it")).isEqualTo(1);
   }
+
+  /** The signs that tables are parts of one, of three, where a second stands between two alike. */
+  private static List<Double> parted(PageBuilder first, String... headings) {
+    PageBuilder second = table(page(2), 50, 60, "Port", "Days");
+    List<Table> tables = ReadTables.tables(first, table(second, 50, 400, headings));
+    assertThat(tables).hasSize(3);
+    return tables.stream().map(t -> sign(t, "parted from a table by others")).toList();
+  }
+
+  @Test
+  void tablesWithTheSameHeadingsMayBePartsThoughAnotherStandsBetween() {
+    assertThat(parted(table(page(1), 50, 600, "Vessel", "Trips"), "Vessel", "Trips"))
+        .containsExactly(1.0, 0.0, 1.0);
+    assertThat(parted(table(page(1), 50, 600, "Vessel", "Trips"), "Vessel", "Weight"))
+        .as("other headings")
+        .containsExactly(0.0, 0.0, 0.0);
+    PageBuilder ended = table(page(1), 50, 500, "Vessel", "Trips");
+    ended.text("The season was short, and two vessels stayed in port until May,", 50, 640);
+    ended.text("so that fewer dues came in than in the year before, as was feared.", 50, 652);
+    assertThat(parted(ended, "Vessel", "Trips")).as("behind text").containsExactly(0.0, 0.0, 0.0);
+  }
 }
