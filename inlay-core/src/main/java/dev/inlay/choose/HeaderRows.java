@@ -4,8 +4,6 @@ import dev.inlay.model.Decision;
 import dev.inlay.model.Reason;
 import dev.inlay.propose.Grid;
 import dev.inlay.score.Choice;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 
 /**
@@ -44,11 +42,7 @@ record HeaderRows(int count, double probability) {
     int best = Choice.best(probabilities);
     int second = Choice.best(probabilities, best);
     boolean rival = second != best;
-    List<Reason> reasons = new ArrayList<>();
     double[] weights = HeaderModel.trained().reasons(signs[best], signs[second]);
-    for (int s = 0; rival && s < weights.length; s++) {
-      reasons.add(new Reason(HeaderSigns.names().get(s), weights[s]));
-    }
     return new Decision(
         Decision.Question.HEADER_ROWS,
         grid.frame().page(),
@@ -58,7 +52,7 @@ record HeaderRows(int count, double probability) {
         probabilities[best],
         rival ? words(second) : "",
         rival ? probabilities[second] : 0,
-        reasons);
+        Reason.of(HeaderSigns.names(), weights));
   }
 
   private static double[] probabilities(double[][] signs) {

@@ -99,10 +99,7 @@ public final class Estimate {
   public static Decision decision(Table table) {
     double[] signs = table.signs().stream().mapToDouble(s -> s).toArray();
     double[] shares = MODEL.shares(signs);
-    List<Reason> reasons = new ArrayList<>();
-    for (int s = 1; s < signs.length; s++) { // the first is the same for all tables
-      reasons.add(new Reason(NAMES.get(s), shares[s]));
-    }
+    List<Reason> reasons = Reason.of(NAMES, shares);
     return new Decision(
         Decision.Question.TABLE,
         table.pages().get(0),
@@ -112,6 +109,6 @@ public final class Estimate {
         table.confidence(),
         "wrong somewhere",
         1 - table.confidence(),
-        reasons);
+        reasons.subList(1, reasons.size())); // the first is the same for all tables
   }
 }

@@ -10,7 +10,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 
 /**
  * Says of each line of a header why its headings stand over the columns they are given to: the
@@ -57,10 +56,7 @@ public final class HeadingDecisions {
     double[] shares = new double[HeadingModel.names().size()];
     best.forEach(s -> Weights.addTimes(shares, 1, model.shares(s.signs())));
     second.forEach(s -> Weights.addTimes(shares, -1, model.shares(s.signs())));
-    return IntStream.range(0, shares.length)
-        .filter(s -> shares[s] != 0)
-        .mapToObj(s -> new Reason(HeadingModel.names().get(s), shares[s]))
-        .toList();
+    return Reason.of(HeadingModel.names(), shares);
   }
 
   /** Such as "1: Quay, 2-3: Landed". */

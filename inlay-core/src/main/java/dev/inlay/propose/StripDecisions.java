@@ -4,7 +4,6 @@ import dev.inlay.geom.Box;
 import dev.inlay.model.Decision;
 import dev.inlay.model.Reason;
 import dev.inlay.score.Choice;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -37,10 +36,6 @@ public final class StripDecisions {
     double[][] signs = Choice.orNone(strip.signs());
     double[] weights =
         HiddenGutterModel.trained().reasons(signs[parts ? 0 : 1], signs[parts ? 1 : 0]);
-    List<Reason> reasons = new ArrayList<>();
-    for (int s = 0; s < weights.length; s++) {
-      reasons.add(new Reason(HiddenGutterModel.names().get(s), weights[s]));
-    }
     Box box = frame.frame().box();
     Box place = new Box(strip.strip().from(), box.top(), strip.strip().to(), box.bottom());
     return new Decision(
@@ -52,12 +47,13 @@ public final class StripDecisions {
         parts ? probability : 1 - probability,
         parts ? BETWEEN_WORDS : PARTS,
         parts ? 1 - probability : probability,
-        reasons);
+        Reason.of(HiddenGutterModel.names(), weights));
   }
 
-  /** The texts of a row with a bar where the strip is. */
+  /** The texts of a row with a bar where the strip is; without, where they read leftwards. */
   private static String example(HiddenGutter.Parted row) {
-    int behind = row.text().indexOf(row.before()) + row.before().length();
-    return row.text().substring(0, behind) + " |" + row.text().substring(behind);
+    return row.text().startsWith(row.before())
+        ? row.before() + " |" + row.text().substring(row.before().length())
+        : row.text();
   }
 }

@@ -32,10 +32,6 @@ public final class TextDecisions {
     }
     int next = Choice.best(probabilities, best);
     double[] weights = ReachModel.trained().reasons(text.signs()[best], text.signs()[next]);
-    List<Reason> reasons = new ArrayList<>();
-    for (int s = 0; s < weights.length; s++) {
-      reasons.add(new Reason(ReachModel.names().get(s), weights[s]));
-    }
     return Optional.of(
         new Decision(
             Decision.Question.TEXTS,
@@ -46,7 +42,7 @@ public final class TextDecisions {
             probabilities[best],
             words(text, text.candidates().get(next)),
             probabilities[next],
-            reasons));
+            Reason.of(ReachModel.names(), weights)));
   }
 
   /** Such as "3-5: not recorded", or "3: not, 4: recorded" where its words stand in two columns. */

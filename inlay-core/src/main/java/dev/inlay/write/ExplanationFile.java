@@ -74,32 +74,29 @@ public final class ExplanationFile {
     return lines;
   }
 
+  private static String chosen(Decision decision) {
+    return decision.chosen() + " " + percent(decision.probability());
+  }
+
+  private static String runnerUp(Decision decision) {
+    return decision.runnerUp() + " " + percent(decision.runnerUpProbability());
+  }
+
   private static void addStrip(Decision decision, List<String> lines) {
     double left = decision.place().orElseThrow().left();
     lines.add(
         String.format(Locale.ROOT, "  the white at %.1f, ", left)
             + DisplayWidth.cut(decision.subject(), TEXT_WIDTH)
             + ", "
-            + decision.chosen()
-            + " "
-            + percent(decision.probability())
+            + chosen(decision)
             + ", or "
-            + decision.runnerUp()
-            + " "
-            + percent(decision.runnerUpProbability()));
+            + runnerUp(decision));
     reasonsOf(decision).forEach(r -> lines.add("    " + r));
   }
 
   private static void addHeaderRows(Decision decision, List<String> lines) {
     boolean rival = decision.runnerUpProbability() >= 0.005;
-    lines.add(
-        "  "
-            + decision.chosen()
-            + " "
-            + percent(decision.probability())
-            + (rival
-                ? ", or " + decision.runnerUp() + " " + percent(decision.runnerUpProbability())
-                : ""));
+    lines.add("  " + chosen(decision) + (rival ? ", or " + runnerUp(decision) : ""));
     if (rival) {
       reasonsOf(decision).forEach(r -> lines.add("    " + r));
     }
@@ -157,7 +154,7 @@ public final class ExplanationFile {
           DisplayWidth.cut(decision.subject(), TEXT_WIDTH),
           decision.chosen(),
           percent(decision.probability()),
-          other ? decision.runnerUp() + " " + percent(decision.runnerUpProbability()) : "");
+          other ? runnerUp(decision) : "");
       boolean changes = !decision.chosen().equals(before);
       before = decision.chosen();
       List<String> why = new ArrayList<>();

@@ -18,7 +18,7 @@ class EstimateTest {
   }
 
   @Test
-  void aPlainTableIsNotDoubtfulAndItsWarningsSayWhatTheEstimateIs() {
+  void aPlainTableIsNeitherDoubtfulNorReportedAsUnsure() {
     PageBuilder page = new PageBuilder().lattice(50, 100, 80, 20, 5, 3);
     page.bold().cells(50, 100, 80, 20, 3, "Vessel", "Trips", "Value").plain();
     page.cells(
